@@ -7,7 +7,8 @@ use App\Bench\VersionComparison;
 /*
  * Measures two versions in turn and compares each line: php bin/against.php FOLDER ROUNDS PART[,PART ...] [OPTION ...]
  *
- * FOLDER has the other version, ready to run. A part is one of `bin/bench --part=…`. What seems slower is measured again, twice
+ * FOLDER has the other version, ready to run. A part is one of `bin/bench --part=…`. What seems slower is measured
+ * again, twice
  * at most, before it is said to be. Ends with 1 if a line is slower here by more than a tenth,
  * with 2 if there was nothing to compare.
  */
@@ -22,7 +23,11 @@ $measure = function (string $part) use ($comparison, $there, $options): void {
     // Who begins is changed each time: the machine may be warmer for the second.
     foreach (++$round % 2 === 0 ? [true, false] : [false, true] as $isHere) {
         $folder = $isHere ? dirname(__DIR__) : $there;
-        $process = proc_open(['bash', __DIR__.'/bench', '--part='.$part, '--of='.$folder, ...$options], [1 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            ['bash', __DIR__.'/bench', '--part='.$part, '--of='.$folder, ...$options],
+            [1 => ['pipe', 'w']],
+            $pipes,
+        );
         $printed = is_resource($process) ? (string) stream_get_contents($pipes[1]) : '';
         $code = is_resource($process) ? proc_close($process) : 1;
         fwrite(
@@ -53,5 +58,7 @@ if ($comparison->both() === []) {
 }
 echo implode("\n", $comparison->table()), "\n";
 $slower = $comparison->slower();
-echo $slower === [] ? "Nothing is slower by more than a tenth.\n" : count($slower)." of them slower by more than a tenth.\n";
+echo $slower === [] ? "Nothing is slower by more than a tenth.\n"
+    : count($slower)
+    ." of them slower by more than a tenth.\n";
 exit($slower === [] ? 0 : 1);

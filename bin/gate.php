@@ -5,8 +5,10 @@ declare(strict_types=1);
 /*
  * Lets the house in: php bin/gate.php PORT NAME[,NAME ...]
  *
- * Listens at PORT on each of the names that is an address of this machine, and passes on what keeps to the limits to the
- * pages, which listen to this machine only. A name that is no address (rig.local) leads to one of them, and is passed over.
+ * Listens at PORT on each of the names that is an address of this machine, and passes on what keeps to the limits to
+ * the
+ * pages, which listen to this machine only. A name that is no address (rig.local) leads to one of them, and is passed
+ * over.
  */
 
 use App\Gate\Gate;
@@ -16,7 +18,10 @@ require __DIR__.'/../vendor/autoload.php';
 
 $loop = new StreamSelectLoop;
 $gate = new Gate($loop, (int) $argv[1]);
-$addresses = array_filter(explode(',', $argv[2] ?? ''), fn (string $name): bool => filter_var($name, FILTER_VALIDATE_IP) !== false);
+$addresses = array_filter(
+    explode(',', $argv[2] ?? ''),
+    fn (string $name): bool => filter_var($name, FILTER_VALIDATE_IP) !== false,
+);
 $listens = 0;
 foreach ($addresses as $address) {
     try {

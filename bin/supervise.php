@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 /*
- * Keeps process groups alive: php bin/supervise.php WORKERS COMMAND [ARGUMENT ...] [-- WORKERS COMMAND [ARGUMENT ...]] ...
+ * Keeps process groups alive: php bin/supervise.php WORKERS COMMAND [ARGUMENT ...] [-- WORKERS COMMAND [ARGUMENT ...]]
+ * ...
  *
  * Each command runs in a process group of its own, so that it and its WORKERS processes end together. PHP's own server
- * never replaces a worker that died, and its workers outlive it: when one of them is gone, its whole group is begun anew.
+ * never replaces a worker that died, and its workers outlive it: when one of them is gone, its whole group is begun
+ * anew.
  * Starts that end at once back off up to five seconds. TERM, INT and HUP end everything.
  */
 
@@ -17,8 +19,8 @@ const LONGEST_PAUSE_S = 5.0;
 const LIVED_S = 1.0;
 
 /**
- * A beginning whose processes neither use the processor nor wait for it or for the disk for so long has stuck: a worker died, or
- * never came. On a machine that is busy it may take as long as it takes. A test says less.
+ * A beginning whose processes neither use the processor nor wait for it or for the disk for so long has stuck: a worker
+ * died, or never came. On a machine that is busy it may take as long as it takes. A test says less.
  */
 define('STANDS_S', (float) (getenv('NAILROD_STANDS_S') ?: 8.0));
 
@@ -60,10 +62,21 @@ final class Group
         $isBeginning = $this->most < $this->wanted && $now < $this->worked + STANDS_S;
         if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
             $this->end();
-            fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
+            fwrite(
+                STDERR,
+                sprintf(
+                    "%s %s of %s has ended; it is begun anew.\n",
+                    date('c'),
+                    $isGone ? 'The process' : 'A worker',
+                    basename($this->command[count($this->command) - 1]),
+                ),
+            );
             // Who was killed from outside did not fail: it is begun again at once.
             $wasKilled = $isGone && pcntl_wifsignaled($status) && pcntl_wtermsig($status) === SIGKILL;
-            $this->pause = $wasKilled || $now - $this->started > LIVED_S ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $this->pause));
+            $this->pause = $wasKilled || $now - $this->started > LIVED_S ? 0.0 : min(
+                LONGEST_PAUSE_S,
+                max(0.25, 2 * $this->pause),
+            );
             $this->started = $now;
         }
     }
@@ -89,7 +102,8 @@ final class Group
     /**
      * What its processes do; those that have ended and wait to be noticed do not count.
      *
-     * @return array{int, int, bool} how many it has begun, ticks of the processor that all have used, and does one of them run, or wait for the disk?
+     * @return array{int, int, bool} how many it has begun, ticks of the processor that all have used, and does one of
+     * them run, or wait for the disk?
      */
     private function processes(): array
     {
@@ -97,7 +111,8 @@ final class Group
         foreach (glob('/proc/[0-9]*/stat', GLOB_NOSORT) ?: [] as $file) {
             $stat = (string) @file_get_contents($file);
             $words = explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1)));
-            // Of its group are all that it has begun, and those that they have begun (proc(5): state, ppid, pgrp, ... utime, stime).
+            // Of its group are all that it has begun, and those that they have begun (proc(5): state, ppid, pgrp, ...
+            // utime, stime).
             if ((int) ($words[2] ?? 0) !== $this->pid || $words[0] === 'Z') {
                 continue;
             }

@@ -30,17 +30,33 @@ foreach ($inodes === [] ? [] : (glob('/proc/[0-9]*', GLOB_NOSORT) ?: []) as $pro
     foreach (@scandir($process.'/fd') ?: [] as $fd) {
         if (isset($inodes[(string) @readlink($process.'/fd/'.$fd)])) {
             $stat = (string) @file_get_contents($process.'/stat');
-            [, $parent, $group] = [...explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1))), '', '', ''];
+            [, $parent, $group] = [
+                ...explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1))),
+                '',
+                '',
+                '',
+            ];
             $groups[(int) $group] = true;
-            $parents[(int) $parent] = str_replace("\0", ' ', (string) @file_get_contents('/proc/'.(int) $parent.'/cmdline'));
+            $parents[(int) $parent] = str_replace(
+                "\0",
+                ' ',
+                (string) @file_get_contents('/proc/'.(int) $parent.'/cmdline'),
+            );
             break;
         }
     }
 }
-$supervisor = array_key_first(array_filter($parents, fn (string $command): bool => str_contains($command, 'supervise.php')));
+$supervisor = array_key_first(
+    array_filter($parents, fn (string $command): bool => str_contains($command, 'supervise.php')),
+);
 if ($supervisor !== null) {
     printf("Nailrod runs there already, as process %d. To end it: kill %d\n", $supervisor, $supervisor);
 } elseif ($groups !== []) {
     $ids = array_keys($groups);
-    printf("What is there was left behind by a Nailrod whose watcher was killed, as process group %s. To end it: kill -- %s\n", implode(', ', $ids), implode(' ', array_map(fn (int $id): string => '-'.$id, $ids)));
+    printf(
+        "What is there was left behind by a Nailrod whose watcher was killed, as process group %s. To end it: "
+            ."kill -- %s\n",
+        implode(', ', $ids),
+        implode(' ', array_map(fn (int $id): string => '-'.$id, $ids)),
+    );
 }

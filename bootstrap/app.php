@@ -23,7 +23,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        then: fn () => Route::middleware([SameOrigin::class, PlainInput::class, SubstituteBindings::class])->group(__DIR__.'/../routes/line.php'),
+        then: fn () => Route::middleware(
+            [SameOrigin::class, PlainInput::class, SubstituteBindings::class],
+        )->group(__DIR__.'/../routes/line.php'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);

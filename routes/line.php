@@ -10,4 +10,7 @@ use Illuminate\Support\Facades\Route;
 Route::post('token', [LineController::class, 'token'])->name('line.token');
 Route::post('hid', [LineController::class, 'hid'])->name('line.hid');
 Route::post('pads', [LineController::class, 'pads'])->name('line.pads');
-Route::post('panel/{device}/token', [PhoneController::class, 'token'])->where(['device' => '[a-z0-9_-]+'])->name('line.panel');
+Route::post(
+    'panel/{device}/token',
+    [PhoneController::class, 'token'],
+)->where(['device' => '[a-z0-9_-]+'])->name('line.panel');

@@ -83,7 +83,10 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('shelf/take', [ShelfController::class, 'take'])->name('shelf.take');
     Route::post('shelf/bring', [ShelfController::class, 'bring'])->name('shelf.bring');
     Route::post('shelf/remove', [ShelfController::class, 'remove'])->name('shelf.remove');
-    Route::get('shelf/{item}/file', [ShelfController::class, 'file'])->name('shelf.file')->where('item', '[a-z0-9-]{1,80}');
+    Route::get(
+        'shelf/{item}/file',
+        [ShelfController::class, 'file'],
+    )->name('shelf.file')->where('item', '[a-z0-9-]{1,80}');
     Route::get('print/{page}', [PrintController::class, 'page'])->name('print.page')->where('page', '[0-9]{1,4}');
     Route::post('print/done', [PrintController::class, 'done'])->name('print.done');
     Route::post('print/size', [PrintController::class, 'size'])->name('print.size');
@@ -191,20 +194,41 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('sets/bring-back', [SetsController::class, 'bringBack'])->name('sets.bring-back');
 });
 
-Route::get('panel/{device}/manifest', [HandController::class, 'manifest'])->where('device', '[a-z0-9_-]+')->name('hand.manifest');
+Route::get(
+    'panel/{device}/manifest',
+    [HandController::class, 'manifest'],
+)->where('device', '[a-z0-9_-]+')->name('hand.manifest');
 Route::get('panel/{device}', [HandController::class, 'show'])->where('device', '[a-z0-9_-]+')->name('hand');
 Route::post('memory/{device}', [StoreController::class, 'fresh'])->where('device', '[a-z0-9_-]+')->name('store.fresh');
 Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
 Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');
-Route::post('import/{import}/panel', [ImportController::class, 'takePanel'])->where('import', '[0-9a-f]{16}')->name('import.panel');
-Route::post('import/{import}/list', [ListController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('list.take');
+Route::post(
+    'import/{import}/panel',
+    [ImportController::class, 'takePanel'],
+)->where('import', '[0-9a-f]{16}')->name('import.panel');
+Route::post(
+    'import/{import}/list',
+    [ListController::class, 'take'],
+)->where('import', '[0-9a-f]{16}')->name('list.take');
 Route::post('import/{import}/said', [ListController::class, 'say'])->where('import', '[0-9a-f]{16}')->name('list.say');
 
-Route::get('recordings/{recording}/file', [RecordingController::class, 'download'])->where('recording', '[0-9a-f]{16}')->name('recording.download');
-Route::post('recordings/{recording}/cut', [RecordingController::class, 'cut'])->where('recording', '[0-9a-f]{16}')->name('recording.cut');
-Route::post('recordings/{recording}/remove', [RecordingController::class, 'remove'])->where('recording', '[0-9a-f]{16}')->name('recording.remove');
-Route::post('recordings/{recording}/bring-back', [RecordingController::class, 'bringBack'])->where('recording', '[0-9a-f]{16}')->name('recording.bring-back');
+Route::get(
+    'recordings/{recording}/file',
+    [RecordingController::class, 'download'],
+)->where('recording', '[0-9a-f]{16}')->name('recording.download');
+Route::post(
+    'recordings/{recording}/cut',
+    [RecordingController::class, 'cut'],
+)->where('recording', '[0-9a-f]{16}')->name('recording.cut');
+Route::post(
+    'recordings/{recording}/remove',
+    [RecordingController::class, 'remove'],
+)->where('recording', '[0-9a-f]{16}')->name('recording.remove');
+Route::post(
+    'recordings/{recording}/bring-back',
+    [RecordingController::class, 'bringBack'],
+)->where('recording', '[0-9a-f]{16}')->name('recording.bring-back');
 Route::post('recordings', [RecordingController::class, 'upload'])->name('recording.upload');
 
 if (config('nailrod.bench')) {

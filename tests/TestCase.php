@@ -38,7 +38,10 @@ abstract class TestCase extends BaseTestCase
     protected function asNew(string ...$sets): void
     {
         foreach ($sets as $set) {
-            $this->post('/sets/'.$set.'/panel/pick', ['from' => app(SetStore::class)->open($set)->head_id, 'device' => 'clover', 'panel' => ''])->assertSessionMissing('problem');
+            $this->post(
+                '/sets/'.$set.'/panel/pick',
+                ['from' => app(SetStore::class)->open($set)->head_id, 'device' => 'clover', 'panel' => ''],
+            )->assertSessionMissing('problem');
         }
     }
 
@@ -47,10 +50,17 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         self::$folder ??= sys_get_temp_dir().'/nailrod-tests-'.getmypid();
         is_dir(self::$folder) || mkdir(self::$folder);
-        config(['nailrod.runs' => self::$folder.'/runs', 'nailrod.programs' => self::$folder.'/programs', 'nailrod.memory' => self::$folder.'/devices-'.bin2hex(random_bytes(4))]);
+        config([
+            'nailrod.runs' => self::$folder.'/runs', 'nailrod.programs' => self::$folder.'/programs',
+            'nailrod.memory' => self::$folder.'/devices-'.bin2hex(random_bytes(4)),
+        ]);
         $this->withoutVite();
         $this->artisan('nailrod:demo')->assertSuccessful();
         // A rig that says that everything is plugged in; rig() puts another in its place.
-        Http::fake(['127.0.0.1*' => fn () => Http::response(['set' => 'skerrywing', 'survey' => base64_encode((new Survey)->write()), 'now' => 0, 'unplugged' => []])]);
+        Http::fake([
+            '127.0.0.1*' => fn () => Http::response([
+                'set' => 'skerrywing', 'survey' => base64_encode((new Survey)->write()), 'now' => 0, 'unplugged' => [],
+            ]),
+        ]);
     }
 }

@@ -9,7 +9,9 @@ use Nailrod\Core\Engine\Run\Machine;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 
-/** Contact events through a set as large as they come, against a plain loop of array look-ups that gives the same rows. */
+/**
+ * Contact events through a set as large as they come, against a plain loop of array look-ups that gives the same rows.
+ */
 final class ContactBench
 {
     private const EVENTS = 40_000;
@@ -37,7 +39,10 @@ final class ContactBench
                 $start = hrtime(true);
                 $events = $machine->feed($batch);
                 $took['engine'] += hrtime(true) - $start;
-                if ($rows !== array_map(fn (OutputEvent $event) => [$event->t, $event->kind.' '.$event->target, $event->value], $events)) {
+                if ($rows !== array_map(
+                    fn (OutputEvent $event) => [$event->t, $event->kind.' '.$event->target, $event->value],
+                    $events,
+                )) {
                     throw new \LogicException('The engine and the plain loop do not give the same rows.');
                 }
                 $count += count($rows);
@@ -51,7 +56,11 @@ final class ContactBench
 
         return [
             $loop,
-            (new Measurement('time of the engine, a contact event of 1,500 assignments', $times['engine'] / self::EVENTS, 'ns'))->against($loop),
+            (new Measurement(
+                'time of the engine, a contact event of 1,500 assignments',
+                $times['engine'] / self::EVENTS,
+                'ns',
+            ))->against($loop),
             new Measurement('contact events through the engine', self::EVENTS / $times['engine'] * 1e9, 'a second'),
             new Measurement('rows that came out of them, the same of both', $count, ''),
         ];

@@ -41,11 +41,22 @@ final class EngineBench
             'range' => ['low' => 0, 'high' => 0.98],
             'notches' => ['kind' => 'flat', 'at' => [0.3, 0.6], 'width' => 0.01],
         ]],
-        'made' => ['fuel-cut' => ['kind' => 'below', 'name' => 'Fuel cut', 'of' => [self::AXIS], 'at' => self::CLOSES, 'hysteresis' => self::OPENS - self::CLOSES]],
+        'made' => [
+            'fuel-cut' => [
+                'kind' => 'below',
+                'name' => 'Fuel cut',
+                'of' => [self::AXIS],
+                'at' => self::CLOSES,
+                'hysteresis' => self::OPENS - self::CLOSES,
+            ],
+        ],
         'stops' => ['cruise' => ['name' => 'Cruise', 'axes' => [self::AXIS], 'at' => self::STOP, 'opens' => 'held']],
         'cells' => ['base' => [
             self::AXIS => ['outputs' => [['kind' => 'axis', 'number' => 1]]],
-            'made/fuel-cut' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 7]]],
+            'made/fuel-cut' => [
+                'behaviour' => ['kind' => 'follow'],
+                'outputs' => [['kind' => 'button', 'number' => 7]],
+            ],
         ]],
     ];
 
@@ -56,7 +67,8 @@ final class EngineBench
     public function __construct(Rig $rig)
     {
         $set = BindingSet::of(MergedDocument::of([SetDocument::read(Node::of([
-            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'bench', 'name' => 'Bench', 'devices' => ['fennel'],
+            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'bench', 'name' => 'Bench',
+            'devices' => ['fennel'],
         ] + self::CHAIN))]), new Rig([$rig->devices['fennel']]), null);
         $this->shaping = $set->shapings[self::AXIS];
         $this->program = Compiler::compile($set);
@@ -83,7 +95,10 @@ final class EngineBench
                 array_push($plain, ...$changes);
                 array_push($engine, ...array_map(fn (OutputEvent $event) => [$event->t, $event->value], $events));
             }
-            $times = ['plain' => min($times['plain'], $took['plain']), 'engine' => min($times['engine'], $took['engine'])];
+            $times = [
+                'plain' => min($times['plain'], $took['plain']),
+                'engine' => min($times['engine'], $took['engine']),
+            ];
         }
         if ($plain !== $engine) {
             throw new \LogicException('The engine and the plain loop do not give the same integers.');
@@ -92,7 +107,11 @@ final class EngineBench
 
         return [
             $loop,
-            (new Measurement('time of the engine through the whole chain, a sample', $times['engine'] / self::SAMPLES, 'ns'))->against($loop),
+            (new Measurement(
+                'time of the engine through the whole chain, a sample',
+                $times['engine'] / self::SAMPLES,
+                'ns',
+            ))->against($loop),
             new Measurement('axis samples through the engine', self::SAMPLES / $times['engine'] * 1e9, 'a second'),
             new Measurement('changes among them', 100 * count($engine) / self::SAMPLES, '%'),
             new Measurement('readings for which compiled and plain engine differ', $this->differences(), 'of 65536'),
@@ -103,7 +122,11 @@ final class EngineBench
     private function differences(): int
     {
         $readings = [...range(0, Shaping::STEPS), ...range(Shaping::STEPS, 0, -1)];
-        $inputs = array_map(fn (int $reading, int $i) => new Input(1000 * ($i + 1), self::AXIS, $reading), $readings, array_keys($readings));
+        $inputs = array_map(
+            fn (int $reading, int $i) => new Input(1000 * ($i + 1), self::AXIS, $reading),
+            $readings,
+            array_keys($readings),
+        );
         $rows = [];
         foreach ([true, false] as $fused) {
             $events = Machine::start($this->program, $fused)->feed($inputs);

@@ -28,7 +28,11 @@ final class LargeSet
     public static function create(SetStore $store, Catalogue $catalogue): void
     {
         foreach (range(1, self::DEVICES) as $n) {
-            DeviceRecord::query()->create(['id' => 'box-'.$n, 'position' => 100 + $n, 'document' => json_encode(self::device($n), JSON_THROW_ON_ERROR)]);
+            DeviceRecord::query()->create([
+                'id' => 'box-'.$n,
+                'position' => 100 + $n,
+                'document' => json_encode(self::device($n), JSON_THROW_ON_ERROR),
+            ]);
         }
         $store->create(SetDocument::read(Node::of(self::document($catalogue))), 100, 'bench', 'A large set');
     }
@@ -38,10 +42,25 @@ final class LargeSet
     {
         $controls = [];
         foreach (range(0, self::CONTACTS - 1) as $i) {
-            $controls[] = ['id' => 'b'.($i + 1), 'name' => 'Button '.($i + 1), 'kind' => 'button', 'at' => [80 + 120 * ($i % 5), 80 + 120 * intdiv($i, 5)], 'contacts' => [['number' => $i + 1]]];
+            $controls[] = [
+                'id' => 'b'.($i + 1),
+                'name' => 'Button '.($i + 1),
+                'kind' => 'button',
+                'at' => [80 + 120 * ($i % 5), 80 + 120 * intdiv($i, 5)],
+                'contacts' => [['number' => $i + 1]],
+            ];
         }
 
-        return ['format' => DeviceReader::FORMAT, 'version' => 1, 'id' => 'box-'.$n, 'name' => 'Box '.$n, 'kind' => 'button box', 'stand_in' => true, 'face' => ['width' => 660, 'height' => 660], 'controls' => $controls];
+        return [
+            'format' => DeviceReader::FORMAT,
+            'version' => 1,
+            'id' => 'box-'.$n,
+            'name' => 'Box '.$n,
+            'kind' => 'button box',
+            'stand_in' => true,
+            'face' => ['width' => 660, 'height' => 660],
+            'controls' => $controls,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -58,18 +77,31 @@ final class LargeSet
                 }
                 $ref = 'box-'.(intdiv($i, self::CONTACTS) + 1).'/b'.($i % self::CONTACTS + 1);
                 $cells[$layer][$ref] = match (true) {
-                    $layer === 'base' && $i < self::LAYERS - 1 => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => $layers[$i]]]],
-                    $i % 3 === 0 => ['behaviour' => ['kind' => 'pulse', 'width_ms' => 60], 'outputs' => [['kind' => 'action', 'action' => $actions[($i + $l) % count($actions)]]]],
-                    default => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1 + ($i * 3 + $l) % 128]]],
+                    $layer === 'base' && $i < self::LAYERS - 1 => [
+                        'behaviour' => ['kind' => 'follow'],
+                        'outputs' => [['kind' => 'hold layer', 'layer' => $layers[$i]]],
+                    ],
+                    $i % 3 === 0 => [
+                        'behaviour' => ['kind' => 'pulse', 'width_ms' => 60],
+                        'outputs' => [['kind' => 'action', 'action' => $actions[($i + $l) % count($actions)]]],
+                    ],
+                    default => [
+                        'behaviour' => ['kind' => 'follow'],
+                        'outputs' => [['kind' => 'button', 'number' => 1 + ($i * 3 + $l) % 128]],
+                    ],
                 };
                 $said++;
             }
         }
 
         return [
-            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => self::ID, 'name' => 'Large', 'simulator' => $catalogue->id,
+            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => self::ID, 'name' => 'Large',
+            'simulator' => $catalogue->id,
             'devices' => array_map(fn (int $n) => 'box-'.$n, range(1, self::DEVICES)),
-            'layers' => array_combine($layers, array_map(fn (string $id) => ['name' => ucfirst(str_replace('-', ' ', $id))], $layers)),
+            'layers' => array_combine(
+                $layers,
+                array_map(fn (string $id) => ['name' => ucfirst(str_replace('-', ' ', $id))], $layers),
+            ),
             'cells' => $cells,
         ];
     }
@@ -86,8 +118,13 @@ final class LargeSet
         $inputs = [];
         for ($i = $from; $i < $from + $count; $i++) {
             $press = intdiv($i, 2);
-            $at = $press % 40 === 0 ? intdiv($press, 40) % (self::LAYERS - 1) : ($press * 131) % (self::DEVICES * self::CONTACTS);
-            $inputs[] = new Input(5000 * ($i + 1), 'box-'.(intdiv($at, self::CONTACTS) + 1).'/b'.($at % self::CONTACTS + 1), 1 - $i % 2);
+            $at = $press % 40 === 0 ? intdiv($press, 40) % (self::LAYERS - 1)
+                : ($press * 131) % (self::DEVICES * self::CONTACTS);
+            $inputs[] = new Input(
+                5000 * ($i + 1),
+                'box-'.(intdiv($at, self::CONTACTS) + 1).'/b'.($at % self::CONTACTS + 1),
+                1 - $i % 2,
+            );
         }
 
         return $inputs;

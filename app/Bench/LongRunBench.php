@@ -17,7 +17,13 @@ final class LongRunBench
     {
         $php = escapeshellarg(PHP_BINARY);
         $process = Process::fromShellCommandline(
-            sprintf('%s artisan nailrod:bench --samples=%d | %s artisan nailrod:play %s - --figures >/dev/null', $php, $this->samples, $php, escapeshellarg($this->set)),
+            sprintf(
+                '%s artisan nailrod:bench --samples=%d | %s artisan nailrod:play %s - --figures >/dev/null',
+                $php,
+                $this->samples,
+                $php,
+                escapeshellarg($this->set),
+            ),
             base_path(),
             timeout: null,
         );

@@ -8,7 +8,13 @@ namespace App\Bench;
 final readonly class Measurement
 {
     /** @param ?string $ratioOf name of the figure that it is compared with */
-    public function __construct(public string $name, public float $value, public string $unit, public ?string $ratioOf = null, public ?float $ratio = null) {}
+    public function __construct(
+        public string $name,
+        public float $value,
+        public string $unit,
+        public ?string $ratioOf = null,
+        public ?float $ratio = null,
+    ) {}
 
     public function against(self $other): self
     {
@@ -18,13 +24,25 @@ final readonly class Measurement
     /** @return array{name: string, value: float, unit: string, ratio_of: ?string, ratio: ?float} */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'value' => round($this->value, 4), 'unit' => $this->unit, 'ratio_of' => $this->ratioOf, 'ratio' => $this->ratio === null ? null : round($this->ratio, 3)];
+        return [
+            'name' => $this->name,
+            'value' => round($this->value, 4),
+            'unit' => $this->unit,
+            'ratio_of' => $this->ratioOf,
+            'ratio' => $this->ratio === null ? null : round($this->ratio, 3),
+        ];
     }
 
     public function line(): string
     {
         $ratio = $this->ratio === null ? '' : sprintf('  %.2f times %s', $this->ratio, $this->ratioOf);
 
-        return sprintf('%-44s %14s %-10s%s', $this->name, number_format($this->value, $this->value < 100 ? 2 : 0, '.', ' '), $this->unit, $ratio);
+        return sprintf(
+            '%-44s %14s %-10s%s',
+            $this->name,
+            number_format($this->value, $this->value < 100 ? 2 : 0, '.', ' '),
+            $this->unit,
+            $ratio,
+        );
     }
 }

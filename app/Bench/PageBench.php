@@ -21,10 +21,18 @@ final class PageBench
     public function figures(): array
     {
         Route::middleware('web')->get(self::EMPTY, fn () => '');
-        $empty = new Measurement('an empty page of the framework', $this->median(fn () => $this->get(self::EMPTY)), 'ms');
+        $empty = new Measurement(
+            'an empty page of the framework',
+            $this->median(fn () => $this->get(self::EMPTY)),
+            'ms',
+        );
         $figures = [$empty];
         foreach (array_keys(Places::pages()) as $name) {
-            $figures[] = (new Measurement('page '.ucfirst($name), $this->median(fn () => $this->get('/sets/'.$this->set.'/'.$name)), 'ms'))->against($empty);
+            $figures[] = (new Measurement(
+                'page '.ucfirst($name),
+                $this->median(fn () => $this->get('/sets/'.$this->set.'/'.$name)),
+                'ms',
+            ))->against($empty);
         }
 
         return $figures;

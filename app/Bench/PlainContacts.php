@@ -11,8 +11,9 @@ use Nailrod\Core\Mapping\Output\HoldLayer;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 
 /**
- * What a careful hand would write for contacts, all in line and all in arrays: look up the cell of the live layer, else that
- * of the base layer; keep what a press was bound to; layers held; outputs held by several; pulses of one width in a queue.
+ * What a careful hand would write for contacts, all in line and all in arrays: look up the cell of the live layer, else
+ * that of the base layer; keep what a press was bound to; layers held; outputs held by several; pulses of one width in
+ * a queue.
  */
 final class PlainContacts
 {
@@ -56,7 +57,10 @@ final class PlainContacts
                 $output instanceof HoldLayer ? $program->layerIndex($output->layer) : null,
                 match (true) {
                     $output instanceof ControllerButton => ['button '.$output->number],
-                    $output instanceof KeyStroke => array_map(fn (string $code) => 'key '.$code, [...$output->with, $output->code]),
+                    $output instanceof KeyStroke => array_map(
+                        fn (string $code) => 'key '.$code,
+                        [...$output->with, $output->code],
+                    ),
                     default => [],
                 },
             ];
@@ -78,7 +82,9 @@ final class PlainContacts
             }
             $contact = $this->ports[$input->port] ?? -1;
             if ($input->value === 1 && $contact >= 0) {
-                $this->bound[$contact] = $this->cells[$this->held[count($this->held) - 1]][$contact] ?? $this->cells[0][$contact] ?? -1;
+                $this->bound[$contact] = $this->cells[$this->held[count($this->held) - 1]][$contact]
+                    ?? $this->cells[0][$contact]
+                    ?? -1;
             }
             $id = $this->bound[$contact] ?? -1;
             if ($id < 0) {

@@ -31,8 +31,13 @@ final class PlainLoop
 
     private bool $closed = false;
 
-    public function __construct(Shaping $shaping, private readonly float $stop, private readonly float $hold, private readonly float $closes, private readonly float $opens)
-    {
+    public function __construct(
+        Shaping $shaping,
+        private readonly float $stop,
+        private readonly float $hold,
+        private readonly float $closes,
+        private readonly float $opens,
+    ) {
         $this->travels = array_map($shaping->travel(...), range($shaping->axis->min, $shaping->axis->max));
         $this->values = $shaping->table();
     }
@@ -47,7 +52,14 @@ final class PlainLoop
         $changes = [];
         $travels = $this->travels;
         $values = $this->values;
-        [$a, $b, $held, $standing, $integer, $closed] = [$this->a, $this->b, $this->held, $this->standing, $this->integer, $this->closed];
+        [$a, $b, $held, $standing, $integer, $closed] = [
+            $this->a,
+            $this->b,
+            $this->held,
+            $this->standing,
+            $this->integer,
+            $this->closed,
+        ];
         foreach ($samples as $sample) {
             $c = (int) $sample->value;
             if ($a < 0) {
@@ -76,7 +88,14 @@ final class PlainLoop
                 $changes[] = [$sample->t, (int) $closed];
             }
         }
-        [$this->a, $this->b, $this->held, $this->standing, $this->integer, $this->closed] = [$a, $b, $held, $standing, $integer, $closed];
+        [
+            $this->a,
+            $this->b,
+            $this->held,
+            $this->standing,
+            $this->integer,
+            $this->closed,
+        ] = [$a, $b, $held, $standing, $integer, $closed];
 
         return $changes;
     }

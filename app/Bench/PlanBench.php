@@ -29,8 +29,19 @@ final class PlanBench implements Library
     public function figures(): array
     {
         $set = (new Assembly($this))->assemble(SetDocument::read(Node::of([
-            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'plan', 'name' => 'Plan', 'simulator' => 'many', 'devices' => array_map(fn (int $n) => 'box-'.$n, range(1, LargeSet::DEVICES)),
-            'layers' => ['second' => ['name' => 'Second']], 'cells' => ['base' => ['box-1/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'second']]]]],
+            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'plan', 'name' => 'Plan', 'simulator' => 'many',
+            'devices' => array_map(
+                fn (int $n) => 'box-'.$n,
+                range(1, LargeSet::DEVICES),
+            ),
+            'layers' => ['second' => ['name' => 'Second']], 'cells' => [
+                'base' => [
+                    'box-1/b1' => [
+                        'behaviour' => ['kind' => 'follow'],
+                        'outputs' => [['kind' => 'hold layer', 'layer' => 'second']],
+                    ],
+                ],
+            ],
         ])));
         $times = [];
         $plan = $this->plan($set);
@@ -43,7 +54,11 @@ final class PlanBench implements Library
         $placed = array_sum(array_map(fn ($proposal) => count($proposal->choices), $plan->proposals));
 
         return [
-            (new Measurement('a plan for '.self::ACTIONS.' actions over '.LargeSet::DEVICES.' devices', $times[intdiv(self::ROUNDS, 2)], 'ms'))->against($this->empty),
+            (new Measurement(
+                'a plan for '.self::ACTIONS.' actions over '.LargeSet::DEVICES.' devices',
+                $times[intdiv(self::ROUNDS, 2)],
+                'ms',
+            ))->against($this->empty),
             new Measurement('actions that it finds a place for', $placed, ''),
         ];
     }
@@ -83,11 +98,38 @@ final class PlanBench implements Library
             };
             foreach ($effects as [$kind, $do, $amount]) {
                 $number = count($actions);
-                $actions[] = ['id' => 'a'.$number, 'name' => 'Action '.$number, 'group' => 'all', 'kind' => $kind, 'essential' => $number % 7 === 0, 'effect' => ['do' => $do, 'variable' => 'v'.$n] + ($amount === 0 ? [] : ['amount' => $amount])]
-                    + ($number % 4 === 0 ? ['key' => ['kind' => 'key', 'code' => 'Key'.chr(65 + intdiv($number, 4) % 26), 'with' => array_slice(['ShiftLeft', 'ControlLeft', 'AltLeft'], 0, intdiv($number, 104))]] : []);
+                $actions[] = [
+                    'id' => 'a'.$number,
+                    'name' => 'Action '.$number,
+                    'group' => 'all',
+                    'kind' => $kind,
+                    'essential' => $number % 7 === 0,
+                    'effect' => ['do' => $do, 'variable' => 'v'.$n] + ($amount === 0 ? [] : ['amount' => $amount]),
+                ]
+                    + (
+                        $number % 4 === 0 ? [
+                            'key' => [
+                                'kind' => 'key',
+                                'code' => 'Key'.chr(65 + intdiv($number, 4) % 26),
+                                'with' => array_slice(['ShiftLeft', 'ControlLeft', 'AltLeft'], 0, intdiv($number, 104)),
+                            ],
+                        ] : []
+                    );
             }
         }
 
-        return Catalogue::read(Node::of(['format' => Catalogue::FORMAT, 'version' => 1, 'id' => $id, 'name' => 'Many', 'vehicle' => 'Many', 'frame_us' => 16667, 'sees' => ['buttons' => 128, 'axes' => 8], 'groups' => [['id' => 'all', 'name' => 'All']], 'variables' => $variables, 'actions' => array_slice($actions, 0, self::ACTIONS), 'reserved_keys' => [['kind' => 'key', 'code' => 'Escape']]]));
+        return Catalogue::read(Node::of([
+            'format' => Catalogue::FORMAT,
+            'version' => 1,
+            'id' => $id,
+            'name' => 'Many',
+            'vehicle' => 'Many',
+            'frame_us' => 16667,
+            'sees' => ['buttons' => 128, 'axes' => 8],
+            'groups' => [['id' => 'all', 'name' => 'All']],
+            'variables' => $variables,
+            'actions' => array_slice($actions, 0, self::ACTIONS),
+            'reserved_keys' => [['kind' => 'key', 'code' => 'Escape']],
+        ]));
     }
 }

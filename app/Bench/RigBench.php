@@ -29,7 +29,12 @@ final class RigBench
     /** Batches a second of each hand. */
     private const BATCHES = 40;
 
-    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, private readonly Recordings $recordings, private readonly Measurement $emptyPage) {}
+    public function __construct(
+        private readonly SetStore $sets,
+        private readonly Programs $programs,
+        private readonly Recordings $recordings,
+        private readonly Measurement $emptyPage,
+    ) {}
 
     /**
      * @param int $seconds of readings
@@ -39,7 +44,9 @@ final class RigBench
     public function figures(string $set, string $large, int $seconds): array
     {
         return [
-            (new Measurement('a step of the rig, picture and events made', $this->step($set), 'ms'))->against($this->emptyPage),
+            (
+                new Measurement('a step of the rig, picture and events made', $this->step($set), 'ms')
+            )->against($this->emptyPage),
             (new Measurement('the same in the large set', $this->step($large), 'ms'))->against($this->emptyPage),
             ...$this->much($set, $seconds),
         ];
@@ -47,7 +54,13 @@ final class RigBench
 
     private function rig(string $set): Calls
     {
-        $rig = new RigService($this->sets, $this->programs, $this->recordings, new Snapshot((string) tempnam(sys_get_temp_dir(), 'nailrod')), new SteadyClock);
+        $rig = new RigService(
+            $this->sets,
+            $this->programs,
+            $this->recordings,
+            new Snapshot((string) tempnam(sys_get_temp_dir(), 'nailrod')),
+            new SteadyClock,
+        );
         $rig->begin();
         $rig->play($set);
         $calls = new Calls($rig, new Orders, new Health, app(Brought::class));
@@ -58,7 +71,12 @@ final class RigBench
 
     private function open(Calls $calls): string
     {
-        return (string) $calls->answer('POST', '/hands', '{"name":"Bench","kind":"recording"}', new Scope(all: true))->body['hand'];
+        return (string) $calls->answer(
+            'POST',
+            '/hands',
+            '{"name":"Bench","kind":"recording"}',
+            new Scope(all: true),
+        )->body['hand'];
     }
 
     /** @return float in ms, the middle of many */
@@ -66,10 +84,23 @@ final class RigBench
     {
         $calls = $this->rig($set);
         $hand = $this->open($calls);
-        [$axis, $contact] = [array_key_first($calls->rig->work()->set->rig->axes), array_key_first(array_filter($calls->rig->work()->set->rig->contacts, fn ($contact) => $contact->isReported() && $contact->hat === null))];
+        [$axis, $contact] = [
+            array_key_first($calls->rig->work()->set->rig->axes),
+            array_key_first(array_filter(
+                $calls->rig->work()->set->rig->contacts,
+                fn ($contact) => $contact->isReported() && $contact->hat === null,
+            )),
+        ];
         $times = [];
         for ($n = 1; $n <= self::ROUNDS; $n++) {
-            $body = json_encode(['n' => $n, 't' => 33_000 * $n, 'inputs' => [...$axis === null ? [] : [[33_000 * $n - 5000, $axis, 100 + 7 * $n]], [33_000 * $n - 200, $contact, $n % 2]]]);
+            $body = json_encode([
+                'n' => $n,
+                't' => 33_000 * $n,
+                'inputs' => [
+                    ...$axis === null ? [] : [[33_000 * $n - 5000, $axis, 100 + 7 * $n]],
+                    [33_000 * $n - 200, $contact, $n % 2],
+                ],
+            ]);
             $start = hrtime(true);
             $calls->answer('POST', '/hands/'.$hand, (string) $body, new Scope(all: true));
             $calls->rig->run();
@@ -87,7 +118,9 @@ final class RigBench
     {
         $calls = $this->rig($set);
         // What is built from others is reported by none.
-        $axes = array_values(array_filter($calls->rig->work()->set->rig->axes, fn (AxisInput $axis) => ! $axis->isBuilt()));
+        $axes = array_values(
+            array_filter($calls->rig->work()->set->rig->axes, fn (AxisInput $axis) => ! $axis->isBuilt()),
+        );
         $hands = array_map(fn () => $this->open($calls), range(1, self::HANDS));
         $before = memory_get_usage();
         $used = $taken = 0;
@@ -96,7 +129,12 @@ final class RigBench
             foreach ($hands as $i => $hand) {
                 $body = json_encode(['n' => $n, 'inputs' => $this->readings($axes, $i, $n, $each)]);
                 $start = hrtime(true);
-                $taken += (int) $calls->answer('POST', '/hands/'.$hand, (string) $body, new Scope(all: true))->body['taken'];
+                $taken += (int) $calls->answer(
+                    'POST',
+                    '/hands/'.$hand,
+                    (string) $body,
+                    new Scope(all: true),
+                )->body['taken'];
                 $calls->rig->run();
                 $used += hrtime(true) - $start;
             }

@@ -68,7 +68,9 @@ final class VersionComparison
     /** @return list<string> names of the lines that both versions have printed */
     public function both(): array
     {
-        return array_keys(array_filter($this->lines, fn (array $line): bool => $line['here'] !== [] && $line['there'] !== []));
+        return array_keys(
+            array_filter($this->lines, fn (array $line): bool => $line['here'] !== [] && $line['there'] !== []),
+        );
     }
 
     /** @return array{float, float} here and there */

@@ -33,7 +33,8 @@ final class BenchCommand extends Command
     /** Ten minutes. */
     private const RECORDED = 600;
 
-    protected $signature = 'nailrod:bench {--json : for machines} {--quick : a long run of a tenth of the length} {--samples=0 : only print a run of that many samples} {--record=0 : only record that many seconds}';
+    protected $signature = 'nailrod:bench {--json : for machines} {--quick : a long run of a tenth of the length} '
+        .'{--samples=0 : only print a run of that many samples} {--record=0 : only record that many seconds}';
 
     protected $description = 'Measures speed and memory; ratios are of one run on one machine';
 
@@ -48,7 +49,9 @@ final class BenchCommand extends Command
             return self::SUCCESS;
         }
         if ((int) $this->option('record') > 0) {
-            $made = (new RecordingBench($recordings, '', (int) $this->option('record')))->make($store->current($store->open(self::SET)));
+            $made = (
+                new RecordingBench($recordings, '', (int) $this->option('record'))
+            )->make($store->current($store->open(self::SET)));
             $this->line((string) json_encode($made));
 
             return self::SUCCESS;
@@ -56,7 +59,10 @@ final class BenchCommand extends Command
         $this->withStop($store);
         $figures = $this->figures($store, $programs, $recordings, $kernel);
         $this->option('json')
-            ? $this->line((string) json_encode(array_map(fn (Measurement $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
+            ? $this->line((string) json_encode(
+                array_map(fn (Measurement $figure) => $figure->toArray(), $figures),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
+            ))
             : $this->line(implode("\n", array_map(fn (Measurement $figure) => $figure->line(), $figures)));
 
         return self::SUCCESS;
@@ -80,10 +86,16 @@ final class BenchCommand extends Command
             ...(new EngineBench($set->rig))->figures(),
             ...(new ContactBench($store->assemble($large->head->set())))->figures(),
             ...$pages,
-            ...(new RigBench($store, $programs, $recordings, $pages[0]))->figures(self::SET, LargeSet::ID, $this->option('quick') ? 2 : 20),
+            ...(new RigBench($store, $programs, $recordings, $pages[0]))->figures(
+                self::SET,
+                LargeSet::ID,
+                $this->option('quick') ? 2 : 20,
+            ),
             ...(new PlanBench($pages[0]))->figures(),
             ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
-            ...(new RecordingBench($recordings, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),
+            ...(
+                new RecordingBench($recordings, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED)
+            )->figures(),
         ];
         unlink($file);
 
@@ -94,8 +106,21 @@ final class BenchCommand extends Command
     private function withStop(SetStore $store): void
     {
         $steps = [
-            fn (Edits $edits, BindingSet $base) => (new ShapeEdits($base))->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => Percent::part(28)]),
-            fn (Edits $edits) => $edits->stop('cruise', ['name' => 'Cruise', 'axes' => ['fennel/left-lever'], 'at' => Percent::part(92), 'opens' => 'until drawn back'], 'fennel/left-thumb'),
+            fn (Edits $edits, BindingSet $base) => (new ShapeEdits($base))->shape(
+                'fennel/left-lever',
+                'curve',
+                ['kind' => 'expo', 'k' => Percent::part(28)],
+            ),
+            fn (Edits $edits) => $edits->stop(
+                'cruise',
+                [
+                    'name' => 'Cruise',
+                    'axes' => ['fennel/left-lever'],
+                    'at' => Percent::part(92),
+                    'opens' => 'until drawn back',
+                ],
+                'fennel/left-thumb',
+            ),
         ];
         foreach ($steps as $step) {
             $from = (int) $store->open(self::SET)->head_id;

@@ -19,7 +19,8 @@ final class DescribeCommand extends Command
 {
     use RefusesInWords;
 
-    protected $signature = 'nailrod:describe {file : a HID report descriptor: binary, hex text or a list of bytes} {--json : for machines} {--device= : print a device file of this id instead}';
+    protected $signature = 'nailrod:describe {file : a HID report descriptor: binary, hex text or a list of bytes} '
+        .'{--json : for machines} {--device= : print a device file of this id instead}';
 
     protected $description = 'Says what a device reports, by its HID report descriptor';
 
@@ -47,7 +48,10 @@ final class DescribeCommand extends Command
 
     private function device(ReportDescriptor $descriptor, string $id): void
     {
-        ['document' => $document, 'left_out' => $leftOut] = DeviceBuilder::build($descriptor, $id, ucfirst($id), 'gamepad');
+        [
+            'document' => $document,
+            'left_out' => $leftOut,
+        ] = DeviceBuilder::build($descriptor, $id, ucfirst($id), 'gamepad');
         $this->output->write(Json::encode($document), false, OutputInterface::OUTPUT_RAW);
         foreach ($leftOut as $line) {
             $this->tell('left out: '.$line);
@@ -61,8 +65,10 @@ final class DescribeCommand extends Command
                 'id' => $report->id,
                 'bits' => $report->bits,
                 'fields' => array_map(fn (ReportField $field) => [
-                    'usage_page' => $field->page, 'usage' => $field->usage, 'last_usage' => $field->lastUsage, 'bit_offset' => $field->bitOffset, 'size' => $field->size,
-                    'logical_min' => $field->logicalMin, 'logical_max' => $field->logicalMax, 'relative' => $field->relative, 'array' => $field->array, 'null_state' => $field->nullState,
+                    'usage_page' => $field->page, 'usage' => $field->usage, 'last_usage' => $field->lastUsage,
+                    'bit_offset' => $field->bitOffset, 'size' => $field->size,
+                    'logical_min' => $field->logicalMin, 'logical_max' => $field->logicalMax,
+                    'relative' => $field->relative, 'array' => $field->array, 'null_state' => $field->nullState,
                 ], $report->fields),
             ], array_values($descriptor->inputs)),
             'axes' => count($descriptor->axes()),
@@ -82,7 +88,12 @@ final class DescribeCommand extends Command
                     '  bit %4d  %2d bits  %-24s %d to %d%s%s',
                     $field->bitOffset,
                     $field->size,
-                    Usages::axis($field->page, $field->usage) ?? sprintf('%04X:%04X%s', $field->page, $field->usage, $field->array ? sprintf('-%04X', $field->lastUsage) : ''),
+                    Usages::axis($field->page, $field->usage) ?? sprintf(
+                        '%04X:%04X%s',
+                        $field->page,
+                        $field->usage,
+                        $field->array ? sprintf('-%04X', $field->lastUsage) : '',
+                    ),
                     $field->logicalMin,
                     $field->logicalMax,
                     $field->relative ? ', relative' : '',
@@ -90,6 +101,13 @@ final class DescribeCommand extends Command
                 ));
             }
         }
-        $this->line(sprintf('%d axes, %d encoders, %d hats, %d buttons, %d keys', count($descriptor->axes()), count($descriptor->encoders()), count($descriptor->hats()), count($descriptor->buttons()), count($descriptor->keys())));
+        $this->line(sprintf(
+            '%d axes, %d encoders, %d hats, %d buttons, %d keys',
+            count($descriptor->axes()),
+            count($descriptor->encoders()),
+            count($descriptor->hats()),
+            count($descriptor->buttons()),
+            count($descriptor->keys()),
+        ));
     }
 }

@@ -11,12 +11,16 @@ use App\Sets\SetStore;
 use Illuminate\Console\Command;
 use Nailrod\Core\Engine\Simulator\GameBindings;
 
-/** Knows the game's own binding list from the store, as a game would from its settings; all else comes and goes by the rig's protocol. */
+/**
+ * Knows the game's own binding list from the store, as a game would from its settings; all else comes and goes by the
+ * rig's protocol.
+ */
 final class GameCommand extends Command
 {
     use RefusesInWords;
 
-    protected $signature = 'nailrod:game {set : the set whose simulator it is} {--rig=http://127.0.0.1:8081 : where the rig is} {--token= : made by nailrod:token with --see and --game=SIMULATOR}';
+    protected $signature = 'nailrod:game {set : the set whose simulator it is} {--rig=http://127.0.0.1:8081 : where '
+        .'the rig is} {--token= : made by nailrod:token with --see and --game=SIMULATOR}';
 
     protected $description = 'Runs the stand-in of a simulator as a process of its own';
 
@@ -35,7 +39,11 @@ final class GameCommand extends Command
         $this->trap([SIGTERM, SIGINT], function (): void {
             $this->ends = true;
         });
-        $line = new GameLine(rtrim((string) $this->option('rig'), '/'), (string) $this->option('token'), $set->catalogue->name);
+        $line = new GameLine(
+            rtrim((string) $this->option('rig'), '/'),
+            (string) $this->option('token'),
+            $set->catalogue->name,
+        );
         try {
             $line->open();
         } catch (\RuntimeException $error) {

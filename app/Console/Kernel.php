@@ -10,7 +10,10 @@ use Symfony\Component\Console\Output\ConsoleOutput;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** Commands without the clock of the framework, which nobody asks: its dates alone take 2 MB and more of a command's memory. */
+/**
+ * Commands without the clock of the framework, which nobody asks: its dates alone take 2 MB and more of a command's
+ * memory.
+ */
 final class Kernel extends FrameworkKernel
 {
     public function handle($input, $output = null): int
@@ -22,7 +25,13 @@ final class Kernel extends FrameworkKernel
         } catch (\Throwable $failure) {
             $words = self::inWords($failure);
             if ($words !== null) {
-                ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output ?? (new ConsoleOutput)->getErrorOutput())->writeln($words, OutputInterface::OUTPUT_RAW);
+                (
+                    $output instanceof ConsoleOutputInterface
+                        ? $output->getErrorOutput()
+                        : $output
+                        ?? (new ConsoleOutput)
+                        ->getErrorOutput()
+                )->writeln($words, OutputInterface::OUTPUT_RAW);
 
                 return 1;
             }
@@ -40,7 +49,10 @@ final class Kernel extends FrameworkKernel
 
         return match (true) {
             ! $failure instanceof \PDOException => null,
-            str_contains($said, 'no such table'), str_contains($said, 'Database file at path'), str_contains($said, 'unable to open database file') => 'There is no database yet, or it is of an older version. Start Nailrod once: bin/start',
+            str_contains($said, 'no such table'), str_contains($said, 'Database file at path'), str_contains(
+                $said,
+                'unable to open database file',
+            ) => 'There is no database yet, or it is of an older version. Start Nailrod once: bin/start',
             default => StoreRefuses::of($failure)?->getMessage(),
         };
     }

@@ -20,7 +20,9 @@ final class PlayCommand extends Command
 {
     use RefusesInWords;
 
-    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {recording : a recording as CSV, or - for standard input} {--figures : say at the end, on standard error, how much memory it took}';
+    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside '
+        .'it} {recording : a recording as CSV, or - for standard input} {--figures : say at the end, on standard '
+        .'error, how much memory it took}';
 
     protected $description = 'Plays a recording through a set and prints what comes out, as CSV';
 

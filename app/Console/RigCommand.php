@@ -28,7 +28,8 @@ final class RigCommand extends Command
 {
     use RefusesInWords;
 
-    protected $signature = 'nailrod:rig {address=127.0.0.1} {--pages=8080 : port of the pages} {--port= : port of the rig; that of the pages + 1 if nothing is said} {--check : only say whether it could be started}';
+    protected $signature = 'nailrod:rig {address=127.0.0.1} {--pages=8080 : port of the pages} {--port= : port of '
+        .'the rig; that of the pages + 1 if nothing is said} {--check : only say whether it could be started}';
 
     protected $description = 'Runs the rig: the process that works the set in play, whether anybody looks or not';
 
@@ -38,14 +39,22 @@ final class RigCommand extends Command
     /** Did it end as it should? */
     private bool $hasEnded = false;
 
-    public function handle(SetStore $sets, Programs $programs, Recordings $recordings, Tokens $tokens, Brought $brought): int
-    {
+    public function handle(
+        SetStore $sets,
+        Programs $programs,
+        Recordings $recordings,
+        Tokens $tokens,
+        Brought $brought,
+    ): int {
         $pages = (int) $this->option('pages');
         $port = (int) ($this->option('port') ?? Door::portBeside($pages));
         $database = (string) config('database.connections.sqlite.database');
         $lock = fopen($database.'.rig', 'c+');
         if ($lock === false || ! flock($lock, LOCK_EX | LOCK_NB)) {
-            return $this->refused(sprintf('The rig of this database runs already, as process %s. End that one first.', $lock === false ? '?' : trim((string) stream_get_contents($lock))));
+            return $this->refused(sprintf(
+                'The rig of this database runs already, as process %s. End that one first.',
+                $lock === false ? '?' : trim((string) stream_get_contents($lock)),
+            ));
         }
         if ($this->option('check')) {
             return self::SUCCESS;
@@ -67,11 +76,26 @@ final class RigCommand extends Command
         try {
             /** @var list<string> $hosts */
             $hosts = config('app.hosts', []);
-            $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health, $brought), $tokens->by($known), $known, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
+            $server = new Server(
+                new StreamSelectLoop,
+                $rig,
+                new Calls($rig, new Orders, $health, $brought),
+                $tokens->by($known),
+                $known,
+                new Door($port, $pages, $hosts),
+                $health,
+                DB::connection()->getPdo(),
+                $log,
+                $snapshot,
+                (string) $this->argument('address'),
+                $port,
+            );
         } catch (\RuntimeException) {
             $this->hasEnded = true;
 
-            return $this->refused(sprintf('Port %d is in use. Start with another: bin/start --port %d', $port, $pages + 2));
+            return $this->refused(
+                sprintf('Port %d is in use. Start with another: bin/start --port %d', $port, $pages + 2),
+            );
         }
         $server->run();
         $this->hasEnded = true;
@@ -99,7 +123,9 @@ final class RigCommand extends Command
     {
         $snapshot = new Snapshot($file);
         if ($snapshot->begins()) {
-            $log->say('What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.');
+            $log->say(
+                'What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.',
+            );
         }
         $began = microtime(true);
         register_shutdown_function(function () use ($snapshot, $began): void {

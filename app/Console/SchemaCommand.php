@@ -20,7 +20,8 @@ final class SchemaCommand extends Command
 {
     protected $signature = 'nailrod:schema {--check : write nothing, and fail if a file is not as it would be written}';
 
-    protected $description = 'Writes the JSON Schemas of all files, docs/formats.md and the form of compiled sets, from the code';
+    protected $description = 'Writes the JSON Schemas of all files, docs/formats.md and the form of compiled sets, '
+        .'from the code';
 
     public function handle(): int
     {
@@ -54,8 +55,20 @@ final class SchemaCommand extends Command
             'schema/device.schema.json' => Json::encode(SetSchema::ofDevices()),
             'schema/catalogue.schema.json' => Json::encode(SetSchema::ofCatalogues()),
             'schema/layout.schema.json' => Json::encode(SetSchema::ofLayouts()),
-            'schema/firmware.schema.json' => Json::encode(SetSchema::document('nailrod:firmware', 'The head of a firmware file: for which board it is, and what a device with it keeps', FirmwareFile::fields())),
-            'docs/formats.md' => SetReference::markdown().SetReference::ofPanels().ShelfSchema::markdown().SetReference::file('Firmware', 'A file of its own (`nailrod-firmware`, version 1): this head as JSON on one line, a line feed, and then so many bytes as `length` says.', FirmwareFile::fields()),
+            'schema/firmware.schema.json' => Json::encode(SetSchema::document(
+                'nailrod:firmware',
+                'The head of a firmware file: for which board it is, and what a device with it keeps',
+                FirmwareFile::fields(),
+            )),
+            'docs/formats.md' => SetReference::markdown()
+                .SetReference::ofPanels()
+                .ShelfSchema::markdown()
+                .SetReference::file(
+                    'Firmware',
+                    'A file of its own (`nailrod-firmware`, version 1): this head as JSON on one line, a line feed, '
+                        .'and then so many bytes as `length` says.',
+                    FirmwareFile::fields(),
+                ),
         ];
     }
 }

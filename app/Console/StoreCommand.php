@@ -17,18 +17,30 @@ final class StoreCommand extends Command
 {
     use RefusesInWords;
 
-    protected $signature = 'nailrod:store {device : id of a device} {--unit= : serial of the unit, where there are several; the one in use if it is not said} {--write= : id of the set whose mapping is written to it} {--read= : a file that gets what is in it, as a set} {--copy= : a file that gets a copy of its memory} {--put= : a file with a copy that goes back into it}';
+    protected $signature = 'nailrod:store {device : id of a device} {--unit= : serial of the unit, where there are '
+        .'several; the one in use if it is not said} {--write= : id of the set whose mapping is written to it} '
+        .'{--read= : a file that gets what is in it, as a set} {--copy= : a file that gets a copy of its memory} '
+        .'{--put= : a file with a copy that goes back into it}';
 
-    protected $description = 'Writes what a set says of a device into its memory, reads it, or copies it; without options says what is in it';
+    protected $description = 'Writes what a set says of a device into its memory, reads it, or copies it; without '
+        .'options says what is in it';
 
     public function handle(SetStore $sets): int
     {
         try {
             $id = $this->argument('device');
-            $device = Memories::find($id) ?? throw FormatError::told('device', $id, 'the id of a device that has a memory');
+            $device = Memories::find($id) ?? throw FormatError::told(
+                'device',
+                $id,
+                'the id of a device that has a memory',
+            );
             $serial = $this->option('unit');
             if (is_string($serial) && ! in_array($serial, $device->onboard->serials, true)) {
-                throw FormatError::told('unit', $serial, 'a serial of '.$device->name.': '.implode(', ', $device->onboard->serials));
+                throw FormatError::told(
+                    'unit',
+                    $serial,
+                    'a serial of '.$device->name.': '.implode(', ', $device->onboard->serials),
+                );
             }
             $unit = is_string($serial) ? Unit::of($device, $serial) : Memories::unit($device);
             foreach (['write', 'read', 'copy', 'put'] as $what) {
@@ -48,7 +60,17 @@ final class StoreCommand extends Command
         }
         $memory = $unit->memory();
         foreach ($memory->banks() as $i => $bank) {
-            $this->line(sprintf('Bank %d: %s', $i + 1, $bank === null ? 'empty' : sprintf('write %d, %d bytes, checksum %s%s', $bank->count, strlen($bank->content), $bank->checksum(), $bank->number === $memory->inForce()?->number ? ', in force' : '')));
+            $this->line(sprintf(
+                'Bank %d: %s',
+                $i + 1,
+                $bank === null ? 'empty' : sprintf(
+                    'write %d, %d bytes, checksum %s%s',
+                    $bank->count,
+                    strlen($bank->content),
+                    $bank->checksum(),
+                    $bank->number === $memory->inForce()?->number ? ', in force' : '',
+                ),
+            ));
         }
 
         return self::SUCCESS;
@@ -56,7 +78,9 @@ final class StoreCommand extends Command
 
     private function write(SetStore $sets, Unit $unit, string $set): string
     {
-        $current = $sets->current(SetRecord::query()->find($set) ?? throw FormatError::told('set', $set, 'the id of a set'));
+        $current = $sets->current(
+            SetRecord::query()->find($set) ?? throw FormatError::told('set', $set, 'the id of a set'),
+        );
         if (! isset($current->rig->devices[$unit->device->id])) {
             throw FormatError::told('set', $set, 'one with '.$unit->device->name.' in its rig');
         }
@@ -73,7 +97,11 @@ final class StoreCommand extends Command
 
         $content = Memories::contentOf(MemoryCopy::read($text), $unit, basename($file));
 
-        return Memories::said($unit, Memories::put($unit, $content, 'Put back from the file '.basename($file).'.'), 'the same as in the copy');
+        return Memories::said(
+            $unit,
+            Memories::put($unit, $content, 'Put back from the file '.basename($file).'.'),
+            'the same as in the copy',
+        );
     }
 
     private function out(Unit $unit, string $what, string $file): string

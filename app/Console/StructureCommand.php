@@ -13,9 +13,11 @@ final class StructureCommand extends Command
 {
     private const FILE = 'docs/structure.svg';
 
-    protected $signature = 'nailrod:structure {--check : write nothing, and fail if the picture is old or there is a circle}';
+    protected $signature = 'nailrod:structure {--check : write nothing, and fail if the picture is old or there is a '
+        .'circle}';
 
-    protected $description = 'Draws docs/structure.svg: the folders of core and app as boxes in layers, an arrow for each import';
+    protected $description = 'Draws docs/structure.svg: the folders of core and app as boxes in layers, an arrow for '
+        .'each import';
 
     public function handle(): int
     {

@@ -32,7 +32,10 @@ final class WarmCommand extends Command
         // The page with a picked cell, and what an edit needs, which is not made here.
         $cell = array_key_first($set->head->set()->partsOf('cells'));
         [, $layer, $ref] = [...explode('/', (string) $cell, 3), '', ''];
-        $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/assign?layer='.$layer.'&ref='.$ref));
+        $this->request(
+            $kernel,
+            Request::create(config('app.url').'/sets/'.$set->id.'/assign?layer='.$layer.'&ref='.$ref),
+        );
         foreach (
             [
                 base_path('core'),
@@ -44,8 +47,13 @@ final class WarmCommand extends Command
             }
         }
         $own = [base_path('app/'), base_path('core/'), base_path('vendor/')];
-        $files = array_values(array_filter(get_included_files(), fn (string $file) => array_filter($own, fn (string $folder) => str_starts_with($file, $folder)) !== []
-            && ! str_contains($file, '/vendor/composer/') && ! str_contains($file, '/Console/') && preg_match('#/[A-Z]\w*\.php$#', $file) === 1));
+        $files = array_values(array_filter(get_included_files(), fn (string $file) => array_filter(
+            $own,
+            fn (string $folder) => str_starts_with($file, $folder),
+        ) !== []
+            && ! str_contains($file, '/vendor/composer/')
+                && ! str_contains($file, '/Console/')
+                && preg_match('#/[A-Z]\w*\.php$#', $file) === 1));
         file_put_contents($this->argument('list'), json_encode($files, JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;

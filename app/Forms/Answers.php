@@ -16,7 +16,10 @@ use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Mapping\Behaviour\HasPresets;
 
-/** What was typed and chosen in a form of fields, as it stands in the file; what is no number stays as it was typed, for the reader to refuse. */
+/**
+ * What was typed and chosen in a form of fields, as it stands in the file; what is no number stays as it was typed, for
+ * the reader to refuse.
+ */
 final readonly class Answers
 {
     /** @param array<array-key, mixed> $said by input */
@@ -26,7 +29,8 @@ final readonly class Answers
      * One kind of a family.
      *
      * @param array<string, class-string<Kind>> $classes that the form offers, by kind
-     * @param ?array<string, mixed>             $now     what holds now, in the open format: what no form has is kept if it is of the same kind
+     * @param ?array<string, mixed>             $now     what holds now, in the
+     *                                         open format: what no form has is kept if it is of the same kind
      *
      * @return array<string, mixed> in the open format
      */
@@ -66,7 +70,9 @@ final readonly class Answers
             }
         }
 
-        return $class !== null && is_subclass_of($class, HasPresets::class) ? $this->withPreset($value, $class::presets()) : $value;
+        return $class !== null && is_subclass_of($class, HasPresets::class)
+            ? $this->withPreset($value, $class::presets())
+            : $value;
     }
 
     /**
@@ -138,8 +144,15 @@ final readonly class Answers
     private function value(Type $type, mixed $said): mixed
     {
         return match (true) {
-            $type instanceof Several => is_array($said) ? array_map(fn (mixed $one) => $this->value($type->of, $one), array_values($said)) : $said,
-            $type instanceof Whole, $type instanceof NamedWhole => is_numeric($said) && (float) $said === floor((float) $said) && abs((float) $said) < PHP_INT_MAX ? (int) $said : $said,
+            $type instanceof Several => is_array($said) ? array_map(
+                fn (mixed $one) => $this->value($type->of, $one),
+                array_values($said),
+            ) : $said,
+            $type instanceof Whole, $type instanceof NamedWhole => is_numeric($said)
+                && (float) $said === floor((float) $said)
+                && abs((float) $said) < PHP_INT_MAX
+                ? (int) $said
+                : $said,
             $type instanceof Number => is_numeric($said) ? $this->figure->meant((float) $said, $type->unit) : $said,
             $type instanceof Thing => is_array($said) ? (new self($said, $this->figure))->all($type->fields) : $said,
             default => $said,
@@ -149,6 +162,10 @@ final readonly class Answers
     /** Has something with fields of its own been left empty, which is said by the first of them? */
     private static function isEmpty(Type $type, mixed $said): bool
     {
-        return $type instanceof Thing && is_array($said) && in_array($said[array_key_first($type->fields->all) ?? ''] ?? '', ['', null], true);
+        return $type instanceof Thing && is_array($said) && in_array(
+            $said[array_key_first($type->fields->all) ?? ''] ?? '',
+            ['', null],
+            true,
+        );
     }
 }

@@ -26,11 +26,17 @@ final readonly class Choices
             Id::FLAG => $this->set->flags,
             Id::MACRO => Options::names($this->set->macros),
             Id::VARIABLE => Options::variables($this->set->catalogue, $type->isRead),
-            default => $this->set->catalogue === null ? [] : array_map(fn ($action) => $action->name, $this->set->catalogue->actions),
+            default => $this->set->catalogue === null ? [] : array_map(
+                fn ($action) => $action->name,
+                $this->set->catalogue->actions,
+            ),
         };
     }
 
-    /** What a form has that cannot be chosen any more, in words: an input that is not wired, or one of a device that is gone. */
+    /**
+     * What a form has that cannot be chosen any more, in words: an input that is not wired, or one of a device that is
+     * gone.
+     */
     public function named(string $ref): string
     {
         $rig = $this->set->rig;
@@ -49,7 +55,12 @@ final readonly class Choices
     {
         $rig = $this->set->rig;
         if ($sort !== Reference::LAMP) {
-            $refs = array_map(strval(...), array_keys(array_diff_key($sort === Reference::AXIS ? $rig->axes : $rig->contacts, $this->set->unwired())));
+            $refs = array_map(
+                strval(...),
+                array_keys(
+                    array_diff_key($sort === Reference::AXIS ? $rig->axes : $rig->contacts, $this->set->unwired()),
+                ),
+            );
 
             return array_combine($refs, array_map(fn (string $ref) => $rig->fullNameOf($ref, ' · '), $refs));
         }

@@ -32,7 +32,11 @@ final readonly class FieldInput
     private const FAR = 1e9;
 
     /** @param string $class of its label */
-    public function __construct(public Choices $choices, private Figure $figure = new Figure, private string $class = 'field field--tall') {}
+    public function __construct(
+        public Choices $choices,
+        private Figure $figure = new Figure,
+        private string $class = 'field field--tall',
+    ) {}
 
     /**
      * @param string $name       of the input
@@ -60,14 +64,36 @@ final readonly class FieldInput
             );
         }
         if ($type instanceof YesNo) {
-            return new HtmlString('<label class="check"'.$attributes.' title="'.e($field->help).'"><input type="checkbox" name="'.e($name).'" value="1"'.($value === true ? ' checked' : '').'> '.$label.'</label>');
+            return new HtmlString(
+                '<label class="check"'.$attributes
+                    .' title="'
+                    .e($field->help)
+                    .'"><input type="checkbox" name="'
+                    .e($name)
+                    .'" value="1"'
+                    .($value === true ? ' checked' : '')
+                    .'> '
+                    .$label
+                    .'</label>',
+            );
         }
 
         if ($type instanceof Thing) {
             return $this->thing($field, $type, $name, is_array($value) ? $value : [], $attributes);
         }
 
-        return new HtmlString('<label class="'.$this->class.'"'.$attributes.' title="'.e($field->help).'"><span>'.$label.'</span>'.$this->input($type, $name, $value).'</label>');
+        return new HtmlString(
+            '<label class="'.$this->class
+                .'"'
+                .$attributes
+                .' title="'
+                .e($field->help)
+                .'"><span>'
+                .$label
+                .'</span>'
+                .$this->input($type, $name, $value)
+                .'</label>',
+        );
     }
 
     /**
@@ -80,14 +106,27 @@ final readonly class FieldInput
         $inputs = '';
         foreach ($type->fields->all as $part) {
             $isFirst = $inputs === '';
-            $inputs .= '<label class="'.$this->class.'" title="'.e($part->help).'"><span>'.e($isFirst ? $field->label : $part->label).'</span>'
-                .$this->input($part->type, $name.'['.$part->name.']', $value[$part->name] ?? ($isFirst ? null : $part->usual), $isFirst ? ['' => 'none'] : []).'</label>';
+            $inputs .= '<label class="'.$this->class
+                .'" title="'
+                .e($part->help)
+                .'"><span>'
+                .e($isFirst ? $field->label : $part->label)
+                .'</span>'
+                .$this->input(
+                    $part->type,
+                    $name.'['.$part->name.']',
+                    $value[$part->name] ?? ($isFirst ? null : $part->usual),
+                    $isFirst ? ['' => 'none'] : [],
+                ).'</label>';
         }
 
         return new HtmlString('<div class="thing"'.$attributes.' title="'.e($field->help).'">'.$inputs.'</div>');
     }
 
-    /** What a new one begins with, in the open format: the first of what there is, layers beside the base layer before it. */
+    /**
+     * What a new one begins with, in the open format: the first of what there is, layers beside the base layer before
+     * it.
+     */
     public function atFirst(Field $field): mixed
     {
         $type = $field->type;
@@ -105,12 +144,33 @@ final readonly class FieldInput
     {
         if ($type instanceof Whole || $type instanceof Number) {
             $shown = fn (int|float $number): string => $this->figure->shown($number, $type->unit);
-            $limit = fn (string $which, int|float $number): string => abs($number) >= self::FAR ? '' : ' '.$which.'="'.$shown($number).'"';
+            $limit = fn (string $which, int|float $number): string => abs($number) >= self::FAR
+                ? ''
+                : ' '
+                .$which
+                .'="'
+                .$shown($number)
+                .'"';
 
-            return '<input type="number" name="'.e($name).'" step="'.($type instanceof Whole ? '1' : 'any').'"'.$limit('min', $type->least).$limit('max', $type->most).' value="'.(is_int($value) || is_float($value) ? $shown($value) : '').'">';
+            return '<input type="number" name="'
+                .e($name)
+                .'" step="'
+                .($type instanceof Whole ? '1' : 'any')
+                .'"'
+                .$limit('min', $type->least)
+                .$limit('max', $type->most)
+                .' value="'
+                .(
+                    is_int($value) || is_float($value) ? $shown($value) : ''
+                ).'">';
         }
         $words = $this->words($type);
-        if ($words !== null && $type instanceof Reference && is_string($value) && $value !== '' && ! isset($words[$value])) {
+        if (
+            $words !== null && $type instanceof Reference
+                && is_string($value)
+                && $value !== ''
+                && ! isset($words[$value])
+        ) {
             $words[$value] = $this->choices->named($value);
         }
 
@@ -167,17 +227,25 @@ final readonly class FieldInput
     {
         $words = $this->words($type) ?? [];
         if ($type instanceof Choice) {
-            $words = array_filter($words, fn (string $word) => in_array($word, $type->offered, true) || in_array($word, $chosen, true), ARRAY_FILTER_USE_KEY);
+            $words = array_filter(
+                $words,
+                fn (string $word) => in_array($word, $type->offered, true) || in_array($word, $chosen, true),
+                ARRAY_FILTER_USE_KEY,
+            );
         }
         $boxes = '';
         foreach ($words as $word => $said) {
-            $boxes .= '<label><input type="checkbox" name="'.e($name).'[]" value="'.e((string) $word).'"'.(in_array((string) $word, $chosen, true) ? ' checked' : '').'><span>'.e($said).'</span></label>';
+            $boxes .= '<label><input type="checkbox" name="'.e($name).'[]" value="'.e((string) $word).'"'.(
+                in_array((string) $word, $chosen, true) ? ' checked' : ''
+            ).'><span>'.e($said).'</span></label>';
         }
 
         return $boxes;
     }
 
-    /** @return ?array<array-key, string> what can be chosen, in words by what stands in the file; null where it is typed */
+    /**
+     * @return ?array<array-key, string> what can be chosen, in words by what stands in the file; null where it is typed
+     */
     private function words(Type $type): ?array
     {
         return match (true) {

@@ -7,7 +7,10 @@ namespace App\Forms;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Mapping\Axis\Percent;
 
-/** A number as a page shows it and a person types it, and as it stands in the file: parts of a travel are percent on the page. */
+/**
+ * A number as a page shows it and a person types it, and as it stands in the file: parts of a travel are percent on the
+ * page.
+ */
 final readonly class Figure
 {
     /** @param bool $centred do places count from the centre, -100 to +100 %? */

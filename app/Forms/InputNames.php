@@ -8,8 +8,8 @@ use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Kind;
 
 /**
- * What the inputs of a form are called that has the fields of several kinds: a field that two kinds have alike is one input,
- * so that what was chosen stays when another kind is tried.
+ * What the inputs of a form are called that has the fields of several kinds: a field that two kinds have alike is one
+ * input, so that what was chosen stays when another kind is tried.
  */
 final readonly class InputNames
 {
@@ -29,8 +29,13 @@ final readonly class InputNames
                 if (! $field->isShown) {
                     continue;
                 }
-                $alike = array_filter($variants[$name] ?? [], fn (string $input) => self::areAlike($fields[$input], $field));
-                $input = array_values($alike)[0] ?? (isset($fields[$name]) ? $name.'-'.preg_replace('/[^a-z]+/', '-', (string) $kind) : $name);
+                $alike = array_filter(
+                    $variants[$name] ?? [],
+                    fn (string $input) => self::areAlike($fields[$input], $field),
+                );
+                $input = array_values($alike)[0] ?? (
+                    isset($fields[$name]) ? $name.'-'.preg_replace('/[^a-z]+/', '-', (string) $kind) : $name
+                );
                 $variants[$name][] = $input;
                 $names[(string) $kind][$name] = $input;
                 $fields[$input] ??= $field;

@@ -45,7 +45,10 @@ final class Offered
      */
     private static function thatSetHas(BindingSet $set, array $all): array
     {
-        return $set->macros === [] ? array_filter($all, fn (string $class) => ! isset($class::fields()->all[NamesPart::MACRO])) : $all;
+        return $set->macros === [] ? array_filter(
+            $all,
+            fn (string $class) => ! isset($class::fields()->all[NamesPart::MACRO]),
+        ) : $all;
     }
 
     /** @return array<string, class-string<Kind>> by kind */

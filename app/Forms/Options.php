@@ -21,7 +21,9 @@ final class Options
     {
         $options = '';
         foreach ($words as $value => $label) {
-            $options .= '<option value="'.e((string) $value).'"'.((string) $value === (string) $chosen ? ' selected' : '').'>'.e($label).'</option>';
+            $options .= '<option value="'.e((string) $value).'"'.(
+                (string) $value === (string) $chosen ? ' selected' : ''
+            ).'>'.e($label).'</option>';
         }
 
         return new HtmlString($options);
@@ -34,7 +36,12 @@ final class Options
      */
     public static function names(array $things): array
     {
-        return array_map(fn (Layer|Macro|KeyLayout $thing) => $thing->name.($thing instanceof Macro && $thing->about !== '' ? ': '.$thing->about : ''), $things);
+        return array_map(
+            fn (Layer|Macro|KeyLayout $thing) => $thing->name.(
+                $thing instanceof Macro && $thing->about !== '' ? ': '.$thing->about : ''
+            ),
+            $things,
+        );
     }
 
     /**
@@ -46,10 +53,14 @@ final class Options
      */
     public static function withOwn(array $words, mixed $value): array
     {
-        return (is_int($value) || (is_string($value) && $value !== '')) && ! isset($words[$value]) ? $words + [$value => (string) $value] : $words;
+        return (
+            is_int($value) || (is_string($value) && $value !== '')
+        ) && ! isset($words[$value]) ? $words + [$value => (string) $value] : $words;
     }
 
-    /** @return array<string, string> names of the variables that can be written, gauges too if they are only read, by id */
+    /**
+     * @return array<string, string> names of the variables that can be written, gauges too if they are only read, by id
+     */
     public static function variables(?Catalogue $catalogue, bool $withGauges = false): array
     {
         $names = [];
@@ -75,7 +86,10 @@ final class Options
         return $names;
     }
 
-    /** @return array<string, array<string, mixed>> what new numbered outputs begin with, by kind: the lowest number that is free and that the game sees, 1 if none is */
+    /**
+     * @return array<string, array<string, mixed>> what new numbered outputs begin with, by kind: the lowest number that
+     *    is free and that the game sees, 1 if none is
+     */
     public static function begins(OutputUse $use): array
     {
         $begins = [];

@@ -12,7 +12,10 @@ use Nailrod\Core\Mapping\Lamp\SeenType;
 use Nailrod\Core\Mapping\Output\KeyCode;
 use Nailrod\Core\Rig\Panel\IconName;
 
-/** What a list to choose from asks for, so that it can be shown instead of looked up: pressed, moved, typed (`resources/js/choose.js`). */
+/**
+ * What a list to choose from asks for, so that it can be shown instead of looked up: pressed, moved, typed
+ * (`resources/js/choose.js`).
+ */
 final class Shown
 {
     /** An attribute of the list; empty where there is nothing to show. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Game;
 
-/** The rig's events as they come over the line: what has come whole is taken apart (WHATWG HTML, server-sent events). */
+/**
+ * The rig's events as they come over the line: what has come whole is taken apart (WHATWG HTML, server-sent events).
+ */
 final class EventStream
 {
     private string $buffer = '';
@@ -57,7 +59,10 @@ final class EventStream
         while (($end = strpos($this->buffer, "\n\n")) !== false) {
             $frame = substr($this->buffer, 0, $end);
             $this->buffer = substr($this->buffer, $end + 2);
-            if (preg_match('/^event: (\w+)$/m', $frame, $kind) === 1 && preg_match('/^data: (.*)$/m', $frame, $data) === 1) {
+            if (
+                preg_match('/^event: (\w+)$/m', $frame, $kind) === 1
+                    && preg_match('/^data: (.*)$/m', $frame, $data) === 1
+            ) {
                 $events[] = [$kind[1], json_decode($data[1], true)];
             }
         }

@@ -21,19 +21,29 @@ final class GameLine
 
     private int $said = 0;
 
-    /** @var ?list<array<array-key, mixed>> all that is on, as the rig told it when it was reached; null once that was asked for */
+    /**
+     * @var ?list<array<array-key, mixed>> all that is on, as the rig told it when it was reached; null once that was
+     *    asked for
+     */
     private ?array $whole = null;
 
     /** Do the next rows say all that is on? */
     private bool $isWholeNext = false;
 
-    /** How far the clock of the game is ahead of that of this process, in µs: as that of the rig was when the line was opened first. */
+    /**
+     * How far the clock of the game is ahead of that of this process, in µs: as that of the rig was when the line was
+     * opened first.
+     */
     private ?int $ahead = null;
 
     /** How far the clock of the game is ahead of that of the rig, in µs: one that has begun anew may have gone back. */
     private int $shift = 0;
 
-    public function __construct(private readonly string $rig, private readonly string $token, private readonly string $name) {}
+    public function __construct(
+        private readonly string $rig,
+        private readonly string $token,
+        private readonly string $name,
+    ) {}
 
     /** @throws \RuntimeException if the rig does not answer, or refuses */
     public function open(): void
@@ -65,7 +75,10 @@ final class GameLine
     public function rows(int $wait): array
     {
         $rows = [];
-        foreach ($this->stream?->events(max(0, $wait) / 1e6) ?? throw new \RuntimeException('The rig has gone.') as [$kind, $data]) {
+        foreach (
+            $this->stream?->events(max(0, $wait) / 1e6)
+                ?? throw new \RuntimeException('The rig has gone.') as [$kind, $data]
+        ) {
             if ($kind === 'hello') {
                 $this->isWholeNext = is_array($data) && ($data['whole'] ?? false) === true;
             } elseif ($kind === 'rows' && is_array($data)) {
@@ -136,7 +149,8 @@ final class GameLine
             throw new \RuntimeException('The rig does not answer at '.$this->rig.'.');
         }
 
-        return $answer->successful() ? (array) $answer->json() : throw new \RuntimeException((string) $answer->json('problem'));
+        return $answer->successful() ? (array) $answer->json()
+            : throw new \RuntimeException((string) $answer->json('problem'));
     }
 
     private static function clock(): int

@@ -47,7 +47,8 @@ final class OutsideGame
     }
 
     /**
-     * The rig was away, or is there for the first time: what it does not send is let go of, what it sends and is not known is on.
+     * The rig was away, or is there for the first time: what it does not send is let go of, what it sends and is not
+     * known is on.
      *
      * @param list<array<array-key, mixed>> $whole all that is on, as the rig tells it
      * @param int                           $now   in µs of its own clock
@@ -72,8 +73,15 @@ final class OutsideGame
      */
     private static function event(array $row, ?int $at = null): ?OutputEvent
     {
-        [$t, $kind, $target, $value] = [$row['t'] ?? null, $row['kind'] ?? null, $row['target'] ?? null, $row['value'] ?? null];
-        $isRow = is_int($t) && is_string($kind) && is_string($target) && (is_int($value) || is_float($value) || is_string($value));
+        [$t, $kind, $target, $value] = [
+            $row['t'] ?? null,
+            $row['kind'] ?? null,
+            $row['target'] ?? null,
+            $row['value'] ?? null,
+        ];
+        $isRow = is_int($t) && is_string($kind) && is_string($target) && (
+            is_int($value) || is_float($value) || is_string($value)
+        );
 
         return $isRow ? new OutputEvent($at ?? $t, $kind, $target, $value, new Cause(Cause::START)) : null;
     }
@@ -89,7 +97,13 @@ final class OutsideGame
         foreach (array_filter(array_map(self::event(...), $rows)) as $event) {
             // Rows that come late are played later, with their spacing: what was on for a while is seen to be on.
             $this->late = max($this->waiting === [] ? 0 : $this->late, $this->played - $event->t);
-            $this->waiting[] = new OutputEvent($event->t + $this->late, $event->kind, $event->target, $event->value, $event->cause);
+            $this->waiting[] = new OutputEvent(
+                $event->t + $this->late,
+                $event->kind,
+                $event->target,
+                $event->value,
+                $event->cause,
+            );
         }
         $events = array_values(array_filter($this->waiting, fn (OutputEvent $event): bool => $event->t <= $now));
         $this->waiting = array_slice($this->waiting, count($events));

@@ -12,9 +12,9 @@ use React\Socket\Connector;
 use React\Socket\TcpServer;
 
 /**
- * Where the house comes in. PHP's own server takes a request whole, however long it is and however slowly it comes, before
- * any of our code sees it; so it listens to this machine only, and all others come through here, each request whole and
- * within limits, and each with a field that says that it comes from elsewhere.
+ * Where the house comes in. PHP's own server takes a request whole, however long it is and however slowly it comes,
+ * before any of our code sees it; so it listens to this machine only, and all others come through here, each request
+ * whole and within limits, and each with a field that says that it comes from elsewhere.
  */
 final class Gate
 {

@@ -95,7 +95,10 @@ final class Passage
         if ($this->head === null) {
             $head = RequestHead::in($this->buffer);
             if ($head === null) {
-                RequestHead::isTooLong($this->buffer) && $this->refuse(431, 'The head of this request is longer than 16 KB.');
+                RequestHead::isTooLong($this->buffer) && $this->refuse(
+                    431,
+                    'The head of this request is longer than 16 KB.',
+                );
 
                 return;
             }
@@ -121,7 +124,10 @@ final class Passage
         return match (true) {
             // Lines end in one way only: what two may take apart differently is not passed on.
             preg_match('/(?<!\r)\n|\r(?!\n)|\0/', $head->text) === 1,
-            preg_match('#^[A-Z]+ /\S* HTTP/1\.[01]$#D', $head->lines()[0]) !== 1 => [400, 'This is no request for a page.'],
+            preg_match(
+                '#^[A-Z]+ /\S* HTTP/1\.[01]$#D',
+                $head->lines()[0],
+            ) !== 1 => [400, 'This is no request for a page.'],
             $head->isInPieces,
             $head->saysLength && $head->length === null => [411, 'This request does not say how long it is.'],
             $head->length > self::MOST_BODY => [

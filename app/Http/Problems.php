@@ -25,17 +25,32 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Refusal::class]);
-        $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse => self::notAsWanted($error, $request));
-        $exceptions->render(fn (StoreRefuses $refused, Request $request): Response|RedirectResponse|JsonResponse => self::refused($refused, $request));
+        $exceptions->render(
+            fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse =>
+                self::notAsWanted($error, $request),
+        );
+        $exceptions->render(
+            fn (StoreRefuses $refused, Request $request): Response|RedirectResponse|JsonResponse =>
+                self::refused($refused, $request),
+        );
         $exceptions->dontReportWhen(fn (\Throwable $failure): bool => StoreRefuses::of($failure) !== null);
         $exceptions->render(function (\Throwable $failure, Request $request) {
-            $refused = StoreRefuses::of($failure instanceof ViewException ? $failure->getPrevious() ?? $failure : $failure);
+            $refused = StoreRefuses::of(
+                $failure instanceof ViewException ? $failure->getPrevious() ?? $failure : $failure,
+            );
 
             return $refused === null ? null : self::refused($refused, $request);
         });
-        $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => EditConflict::of($stale)], 409));
+        $exceptions->render(fn (StaleEdit $stale): Response => response()->view(
+            'places.conflict',
+            ['difference' => EditConflict::of($stale)],
+            409,
+        ));
         // What is refused by a class of its own, and needs no page of its own either.
-        $exceptions->render(fn (Refusal $refusal, Request $request): Response|RedirectResponse|JsonResponse => self::told($refusal->getMessage(), $request));
+        $exceptions->render(
+            fn (Refusal $refusal, Request $request): Response|RedirectResponse|JsonResponse =>
+                self::told($refusal->getMessage(), $request),
+        );
     }
 
     private static function refused(StoreRefuses $refused, Request $request): Response|RedirectResponse|JsonResponse
@@ -46,7 +61,12 @@ final class Problems
             self::isData($request) => new JsonResponse(['problem' => $why], 503, ['Retry-After' => '1']),
             // Where nothing can be written, a notice for the next page could not be kept either.
             $request->isMethod('POST') && $refused->isLocked() => back(303)->with('problem', $why),
-            $refused->isLocked() => response()->view('places.problem', ['message' => $why], 503, ['Retry-After' => '1']),
+            $refused->isLocked() => response()->view(
+                'places.problem',
+                ['message' => $why],
+                503,
+                ['Retry-After' => '1'],
+            ),
             default => self::full($why),
         };
     }
@@ -57,7 +77,12 @@ final class Problems
         try {
             return response()->view('places.problem', ['message' => $why], 507);
         } catch (\Throwable) {
-            return new Response('<!doctype html><html lang="en"><title>Not done</title><main><h1>That could not be done</h1><p>'.e($why).'</p></main></html>', 507);
+            return new Response(
+                '<!doctype html><html lang="en"><title>Not done</title><main><h1>That could not be done</h1><p>'
+                    .e($why)
+                    .'</p></main></html>',
+                507,
+            );
         }
     }
 

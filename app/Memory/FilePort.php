@@ -32,7 +32,10 @@ final readonly class FilePort implements MemoryPort
     public function alone(callable $do): mixed
     {
         $lock = @fopen($this->file.'.lock', 'c') ?: throw DeviceRefuses::noRoom();
-        Waits::until(fn (): bool => flock($lock, LOCK_EX | LOCK_NB), 'another program is writing to it.') || throw DeviceRefuses::busy();
+        Waits::until(
+            fn (): bool => flock($lock, LOCK_EX | LOCK_NB),
+            'another program is writing to it.',
+        ) || throw DeviceRefuses::busy();
         try {
             return $do();
         } finally {
@@ -43,7 +46,13 @@ final readonly class FilePort implements MemoryPort
 
     public function read(int $offset, int $length): string
     {
-        $content = is_file($this->file) ? (string) file_get_contents($this->file, false, null, $offset, max(0, $length)) : '';
+        $content = is_file($this->file) ? (string) file_get_contents(
+            $this->file,
+            false,
+            null,
+            $offset,
+            max(0, $length),
+        ) : '';
 
         return str_pad($content, $length, "\xFF");
     }

@@ -49,7 +49,16 @@ final class Memories
     public static function asked(Device $device, string $serial): Unit
     {
         if ($serial !== '' && ! in_array($serial, $device->onboard->serials, true)) {
-            throw FormatError::told('Unit', $serial, $device->onboard->serials === [] ? 'none, since '.$device->name.' has no serials' : 'one of '.implode(', ', $device->onboard->serials));
+            throw FormatError::told(
+                'Unit',
+                $serial,
+                $device->onboard->serials === []
+                    ? 'none, since '
+                    .$device->name
+                    .' has no serials'
+                    : 'one of '
+                    .implode(', ', $device->onboard->serials),
+            );
         }
 
         return $serial === '' ? self::unit($device) : Unit::of($device, $serial);
@@ -58,7 +67,10 @@ final class Memories
     /** @return list<Unit> all units of a device, one at least */
     public static function units(Device $device): array
     {
-        return $device->onboard->serials === [] ? [Unit::of($device)] : array_map(fn (string $serial) => Unit::of($device, $serial), $device->onboard->serials);
+        return $device->onboard->serials === [] ? [Unit::of($device)] : array_map(
+            fn (string $serial) => Unit::of($device, $serial),
+            $device->onboard->serials,
+        );
     }
 
     /** The memory of the unit that is in use. */
@@ -67,7 +79,10 @@ final class Memories
         return self::unit($device)->memory();
     }
 
-    /** @return array<string, string> the mode that the unit in use of each device is in, where that is not its first; by device */
+    /**
+     * @return array<string, string> the mode that the unit in use of each device is in, where that is not its first; by
+     *    device
+     */
     public static function modes(Rig $rig): array
     {
         $modes = [];
@@ -85,7 +100,10 @@ final class Memories
         return self::standingOf(DeviceMapping::of($set, $unit->device), $unit);
     }
 
-    /** @return array{Standing, int} how the memory of a unit stands to what would be written to it, and in how many parts it differs */
+    /**
+     * @return array{Standing, int} how the memory of a unit stands to what would be written to it, and in how many
+     *    parts it differs
+     */
     public static function standingOf(DeviceMapping $image, Unit $unit): array
     {
         $bank = $unit->memory()->inForce();
@@ -133,7 +151,11 @@ final class Memories
     /** @throws FormatError if nothing that can be read is in the memory */
     public static function mapping(Unit $unit): SetDocument
     {
-        return self::decoded($unit->memory()->inForce(), $unit->device) ?? throw FormatError::told('memory of '.$unit->title(), 'nothing that can be read', 'a mapping');
+        return self::decoded($unit->memory()->inForce(), $unit->device) ?? throw FormatError::told(
+            'memory of '.$unit->title(),
+            'nothing that can be read',
+            'a mapping',
+        );
     }
 
     /**
@@ -143,7 +165,11 @@ final class Memories
      */
     public static function write(BindingSet $set, Unit $unit): Bank
     {
-        return self::put($unit, DeviceMapping::of($set, $unit->device)->encode(), 'Written from '.$set->merged->own->name.'.');
+        return self::put(
+            $unit,
+            DeviceMapping::of($set, $unit->device)->encode(),
+            'Written from '.$set->merged->own->name.'.',
+        );
     }
 
     /**
@@ -159,8 +185,18 @@ final class Memories
             throw MemoryError::noMapping($unit->title(), $error->getMessage());
         }
         $before = $unit->memory()->inForce()?->content;
-        if ($before !== null && Waits::forStore(fn (): bool => $before !== self::lastWritten($unit) && ! self::copies($unit)->contains('content', $before))) {
-            self::keep($unit, false, 'Was in it before: '.(self::decoded(new Bank(0, 0, $before), $unit->device)->name ?? 'it cannot be read').'.', $before);
+        if ($before !== null && Waits::forStore(
+            fn (): bool => $before !== self::lastWritten($unit) && ! self::copies($unit)
+                ->contains('content', $before),
+        )) {
+            self::keep(
+                $unit,
+                false,
+                'Was in it before: '.(
+                    self::decoded(new Bank(0, 0, $before), $unit->device)->name ?? 'it cannot be read'
+                ).'.',
+                $before,
+            );
         }
         $bank = $unit->memory(BankMemory::cost($content))->write($content);
         Waits::forStore(fn () => $unit->knows((string) DeviceRecord::query()->find($unit->device->id)?->document));
@@ -182,12 +218,16 @@ final class Memories
             throw FormatError::told($file, 'a copy of '.$copy->device->name, 'one of '.$unit->device->name);
         }
 
-        return $copy->inForce()->content ?? throw FormatError::told($file, 'a copy in which nothing is stored', 'one with a mapping in it');
+        return $copy->inForce()->content ?? throw FormatError::told(
+            $file,
+            'a copy in which nothing is stored',
+            'one with a mapping in it',
+        );
     }
 
     /**
-     * Another firmware goes into a unit. It is looked at once more before the first byte is sent; if it is cut off, the unit
-     * goes on with the one that it has.
+     * Another firmware goes into a unit. It is looked at once more before the first byte is sent; if it is cut off, the
+     * unit goes on with the one that it has.
      *
      * @throws Refusal if it is not for the unit, or the unit does not take it
      */
@@ -203,25 +243,44 @@ final class Memories
     /** @param string $same with what it was compared */
     public static function said(Unit $unit, Bank $bank, string $same): string
     {
-        return sprintf('Written to bank %d of %s and read back: %d bytes, checksum %s, %s. Verified.', $bank->number + 1, $unit->title(), strlen($bank->content), $bank->checksum(), $same);
+        return sprintf(
+            'Written to bank %d of %s and read back: %d bytes, checksum %s, %s. Verified.',
+            $bank->number + 1,
+            $unit->title(),
+            strlen($bank->content),
+            $bank->checksum(),
+            $same,
+        );
     }
 
     /** @return Collection<int, MemoryCopyRecord> what was written to a unit, or found in it, the latest first */
     public static function copies(Unit $unit): Collection
     {
-        return MemoryCopyRecord::query()->where('device_id', $unit->device->id)->where('unit', $unit->key)->orderByDesc('id')->get();
+        return MemoryCopyRecord::query()
+            ->where('device_id', $unit->device->id)
+            ->where('unit', $unit->key)
+            ->orderByDesc('id')
+            ->get();
     }
 
     /** What is in a memory, as a file. It has no serial, since it may be given away. */
     public static function file(Unit $unit): string
     {
-        return MemoryCopy::write(self::document($unit), $unit->device->onboard->board, $unit->device->onboard->firmware, $unit->memory()->banks());
+        return MemoryCopy::write(
+            self::document($unit),
+            $unit->device->onboard->board,
+            $unit->device->onboard->firmware,
+            $unit->memory()->banks(),
+        );
     }
 
     /** @return array<array-key, mixed> what the unit says of itself, else what is known of it here */
     private static function document(Unit $unit): array
     {
-        return array_diff_key(Json::decode($unit->document() ?? DeviceRecord::query()->findOrFail($unit->device->id)->document), ['serial' => 0, 'more_serials' => 0]);
+        return array_diff_key(
+            Json::decode($unit->document() ?? DeviceRecord::query()->findOrFail($unit->device->id)->document),
+            ['serial' => 0, 'more_serials' => 0],
+        );
     }
 
     /** A set that stands alone with its device: what is in a memory. */
@@ -262,7 +321,12 @@ final class Memories
 
     private static function lastWritten(Unit $unit): ?string
     {
-        $content = MemoryCopyRecord::query()->where('device_id', $unit->device->id)->where('unit', $unit->key)->where('written', true)->orderByDesc('id')->value('content');
+        $content = MemoryCopyRecord::query()
+            ->where('device_id', $unit->device->id)
+            ->where('unit', $unit->key)
+            ->where('written', true)
+            ->orderByDesc('id')
+            ->value('content');
 
         return is_string($content) ? $content : null;
     }
@@ -270,9 +334,12 @@ final class Memories
     private static function keep(Unit $unit, bool $written, string $sentence, string $content): void
     {
         $said = ['device_id' => $unit->device->id, 'unit' => $unit->key, 'written' => $written];
-        // What is in the device already must be known here too: in the rig it is waited for, without holding anybody up.
+        // What is in the device already must be known here too: in the rig it is waited for, without holding anybody
+        // up.
         Waits::forStore(function () use ($said, $sentence, $content): void {
-            MemoryCopyRecord::query()->create(['sentence' => mb_substr($sentence, 0, 200), 'content' => $content] + $said);
+            MemoryCopyRecord::query()->create(
+                ['sentence' => mb_substr($sentence, 0, 200), 'content' => $content] + $said,
+            );
             $old = MemoryCopyRecord::query()->where($said)->orderByDesc('id')->skip(self::KEPT)->take(100)->pluck('id');
             MemoryCopyRecord::query()->whereIn('id', $old)->delete();
         });

@@ -17,8 +17,8 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Rig\Device\Device;
 
 /**
- * A unit of a device on this desk: a stand-in whose memory, firmware, mode and faults are files in one folder, so that they
- * survive whatever happens to the programs.
+ * A unit of a device on this desk: a stand-in whose memory, firmware, mode and faults are files in one folder, so that
+ * they survive whatever happens to the programs.
  *
  * @phpstan-type Written array{mode?: string, pressed?: int, fault?: string, percent?: int}
  */
@@ -32,7 +32,9 @@ final readonly class Unit
     /** The device with the firmware that is in this unit. */
     public Device $device;
 
-    /** How the unit is; what is wrong with it is not in it, since where in a write that happens depends on the write. */
+    /**
+     * How the unit is; what is wrong with it is not in it, since where in a write that happens depends on the write.
+     */
     public UnitState $state;
 
     /** Kind of what is wrong with it; empty if nothing is. */
@@ -46,7 +48,11 @@ final readonly class Unit
     {
         $text = is_file($this->file.self::STATE) ? (string) file_get_contents($this->file.self::STATE) : '';
         $said = (array) json_decode($text, true);
-        $this->state = new UnitState($key === '' ? $device->onboard->serials[0] ?? null : $key, is_string($said['mode'] ?? null) ? $said['mode'] : null, is_int($said['pressed'] ?? null) ? $said['pressed'] : null);
+        $this->state = new UnitState(
+            $key === '' ? $device->onboard->serials[0] ?? null : $key,
+            is_string($said['mode'] ?? null) ? $said['mode'] : null,
+            is_int($said['pressed'] ?? null) ? $said['pressed'] : null,
+        );
         $this->fault = is_string($said['fault'] ?? null) && isset(Faults::all()[$said['fault']]) ? $said['fault'] : '';
         $this->percent = is_int($said['percent'] ?? null) ? $said['percent'] : 0;
         $content = is_file($this->file.'.firmware') ? (new BankMemory($this->firmwareBytes()))->read() : null;
@@ -66,15 +72,29 @@ final readonly class Unit
         if (! is_dir($folder)) {
             mkdir($folder, 0o755, true);
         }
-        $isFirst = $serial === null || $serial === ($device->onboard->serials[0] ?? null) || ! in_array($serial, $device->onboard->serials, true);
+        $isFirst = $serial === null || $serial === ($device->onboard->serials[0] ?? null) || ! in_array(
+            $serial,
+            $device->onboard->serials,
+            true,
+        );
 
-        return new self($device, $isFirst ? '' : $serial, $folder.'/'.$device->id.($isFirst ? '' : '.'.strtolower((string) preg_replace('/[^A-Za-z0-9-]+/', '-', $serial))));
+        return new self(
+            $device,
+            $isFirst ? '' : $serial,
+            $folder.'/'.$device->id.(
+                $isFirst ? '' : '.'.strtolower((string) preg_replace('/[^A-Za-z0-9-]+/', '-', $serial))
+            ),
+        );
     }
 
     /** "Fennel"; "Teasel TS-0231" where there are several. */
     public function title(): string
     {
-        return count($this->device->onboard->serials) > 1 ? $this->device->name.' '.$this->serial() : $this->device->name;
+        return count($this->device->onboard->serials) > 1
+            ? $this->device->name
+            .' '
+            .$this->serial()
+            : $this->device->name;
     }
 
     public function serial(): ?string
@@ -93,13 +113,24 @@ final readonly class Unit
     {
         $keeps = $this->device->keeps();
 
-        return new StandInPort(FilePort::at($this->file.'.memory', $keeps->banks ?? 2, $keeps->bankBytes ?? 0), $this->device, $this->state->under($this->faultIn($cost)), self::clock());
+        return new StandInPort(
+            FilePort::at($this->file.'.memory', $keeps->banks ?? 2, $keeps->bankBytes ?? 0),
+            $this->device,
+            $this->state->under($this->faultIn($cost)),
+            self::clock(),
+        );
     }
 
     /** The two images of its firmware. */
     public function firmwarePort(int $cost = 0): StandInPort
     {
-        return new StandInPort($this->firmwareBytes(), $this->device, $this->state->under($this->faultIn($cost)), self::clock(), true);
+        return new StandInPort(
+            $this->firmwareBytes(),
+            $this->device,
+            $this->state->under($this->faultIn($cost)),
+            self::clock(),
+            true,
+        );
     }
 
     private function firmwareBytes(): FilePort
@@ -143,7 +174,9 @@ final readonly class Unit
         if ($kind !== '') {
             Faults::of($kind, 0);
         }
-        $this->change(['fault' => $kind === '' ? null : $kind, 'percent' => $kind === '' ? null : max(0, min(100, $percent))]);
+        $this->change(
+            ['fault' => $kind === '' ? null : $kind, 'percent' => $kind === '' ? null : max(0, min(100, $percent))],
+        );
     }
 
     private function become(UnitState $state): void
@@ -154,8 +187,14 @@ final readonly class Unit
     /** @param array<string, mixed> $said */
     private function change(array $said): void
     {
-        $before = is_file($this->file.self::STATE) ? (array) json_decode((string) file_get_contents($this->file.self::STATE), true) : [];
-        self::replace($this->file.self::STATE, (string) json_encode(array_filter($said + $before, fn (mixed $value) => $value !== null)));
+        $before = is_file($this->file.self::STATE) ? (array) json_decode(
+            (string) file_get_contents($this->file.self::STATE),
+            true,
+        ) : [];
+        self::replace(
+            $this->file.self::STATE,
+            (string) json_encode(array_filter($said + $before, fn (mixed $value) => $value !== null)),
+        );
     }
 
     /** What it says it is, in the open format; null if it was never told. */
@@ -186,7 +225,10 @@ final readonly class Unit
     /** @return list<string> what the units on the desk say that they are */
     public static function told(): array
     {
-        return array_map(fn (string $file) => (string) file_get_contents($file), glob(config('nailrod.memory').'/*'.self::TELLS) ?: []);
+        return array_map(
+            fn (string $file) => (string) file_get_contents($file),
+            glob(config('nailrod.memory').'/*'.self::TELLS) ?: [],
+        );
     }
 
     /** @return \Closure(): int in ms */

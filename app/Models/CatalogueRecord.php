@@ -42,8 +42,16 @@ final class CatalogueRecord extends Model
     public static function names(): array
     {
         // The name alone is read out of the document: the lists themselves are long.
-        $names = self::query()->join('catalogue_revisions', 'catalogue_revisions.id', '=', 'catalogues.head_id')->orderBy('catalogues.id')
-            ->select('catalogues.id', 'catalogue_revisions.document->name as name')->toBase()->pluck('name', 'id')->all();
+        $names = self::query()->join(
+            'catalogue_revisions',
+            'catalogue_revisions.id',
+            '=',
+            'catalogues.head_id',
+        )->orderBy('catalogues.id')
+            ->select(
+                'catalogues.id',
+                'catalogue_revisions.document->name as name',
+            )->toBase()->pluck('name', 'id')->all();
 
         return array_map(strval(...), $names);
     }

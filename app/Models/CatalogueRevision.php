@@ -17,7 +17,8 @@ use Nailrod\Core\Mapping\Action\Catalogue;
  * @property ?int                         $made_from
  * @property string                       $document
  * @property string                       $sentence
- * @property array<string, array{int, int}> $sets      what became of the sets with it: their revisions before and after, by id
+ * @property array<string, array{int, int}> $sets      what became of the sets with it: their revisions before and
+ * after, by id
  * @property \Illuminate\Support\Carbon   $created_at
  */
 final class CatalogueRevision extends Model

@@ -17,7 +17,8 @@ use Nailrod\Core\Rig\Wiring\DeviceReader;
  * @property string $document
  * @property string $unit          which unit of it is in use: empty for the first, else its serial
  * @property bool   $writes_itself is its memory written after each edit, unasked?
- * @property ?array{model: string, slot: ?int, plugged: bool, axes: list<float>} $pad of a real controller: how the browser saw it last
+ * @property ?array{model: string, slot: ?int, plugged: bool, axes: list<float>} $pad of a real controller: how the
+ * browser saw it last
  */
 final class DeviceRecord extends Model
 {
@@ -51,7 +52,9 @@ final class DeviceRecord extends Model
     /** @return array<string, string> names of all devices, by id */
     public static function names(): array
     {
-        return self::all()->sortBy('position')->mapWithKeys(fn (self $record) => [$record->id => $record->device()->name])->all();
+        return self::all()->sortBy('position')->mapWithKeys(
+            fn (self $record) => [$record->id => $record->device()->name],
+        )->all();
     }
 
     public function device(): Device

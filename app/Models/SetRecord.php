@@ -20,7 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string   $program  key of the compiled program of the head
  * @property bool      $removed  it is not listed, and can be brought back
  * @property bool      $put_away it is of the demo, which was put away as a whole
- * @property ?array<string, string> $steps of the root of a rig that was begun: which first steps were done or skipped, by their names; null if none are listed
+ * @property ?array<string, string> $steps of the root of a rig that was begun: which first steps were done or skipped,
+ * by their names; null if none are listed
  * @property Revision  $head
  */
 final class SetRecord extends Model

@@ -19,13 +19,18 @@ trait StepsAlongRevisions
     /** @return ?R the one that the present one was made from; null if there is none */
     public function before(): ?Model
     {
-        return $this->head->made_from === null ? null : $this->head()->getRelated()->newQuery()->find($this->head->made_from);
+        return $this->head->made_from === null ? null : $this->head()
+            ->getRelated()
+            ->newQuery()
+            ->find($this->head->made_from);
     }
 
     /** @return ?R the one that was undone last; null if there is none */
     public function undone(): ?Model
     {
-        return $this->redo === [] ? null : $this->head()->getRelated()->newQuery()->find($this->redo[array_key_last($this->redo)]);
+        return $this->redo === [] ? null : $this->head()->getRelated()->newQuery()->find(
+            $this->redo[array_key_last($this->redo)],
+        );
     }
 
     /**

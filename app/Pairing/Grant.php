@@ -48,8 +48,11 @@ enum Grant: string
     {
         return match ($this) {
             self::Panel => '',
-            self::Look => $phone.' sees every place and all that the rig does. It changes nothing but what its panel does.',
-            self::All => $phone.' does everything that this machine does: it edits every set, writes to devices, and pairs others.',
+            self::Look =>
+                $phone.' sees every place and all that the rig does. It changes nothing but what its panel does.',
+            self::All =>
+                $phone.' does everything that this machine does: it edits every set, writes to devices, and pairs '
+                    .'others.',
         };
     }
 }

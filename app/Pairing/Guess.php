@@ -22,7 +22,9 @@ enum Guess
         return match ($this) {
             self::Right => 'Paired.',
             self::Wrong => 'That is not the code. Look at the desk once more.',
-            self::Over => 'That code has ended: it was used, is too old, or was guessed wrong too often. Let the desk show a new one.',
+            self::Over =>
+                'That code has ended: it was used, is too old, or was guessed wrong too often. Let the desk show a '
+                    .'new one.',
             self::None => 'The desk shows no code just now. Press Show a code there, on the place Panel.',
         };
     }

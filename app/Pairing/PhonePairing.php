@@ -29,18 +29,28 @@ final readonly class PhonePairing
     {
         PairingRecord::query()->delete();
 
-        return PairingRecord::query()->create(['device_id' => $device, 'code' => sprintf('%06d', random_int(0, 999_999)), 'until' => $now + self::SECONDS, 'token_id' => $phone]);
+        return PairingRecord::query()->create([
+            'device_id' => $device,
+            'code' => sprintf('%06d', random_int(0, 999_999)),
+            'until' => $now + self::SECONDS,
+            'token_id' => $phone,
+        ]);
     }
 
     /** The code that is good for a panel now; null if none is. */
     public function code(string $device, int $now): ?PairingRecord
     {
-        return PairingRecord::query()->where('device_id', $device)->where('until', '>', $now)->where('wrong', '<', self::MOST_WRONG)->where('used', false)->first();
+        return PairingRecord::query()
+            ->where('device_id', $device)
+            ->where('until', '>', $now)
+            ->where('wrong', '<', self::MOST_WRONG)
+            ->where('used', false)
+            ->first();
     }
 
     /**
-     * Somebody elsewhere types a code. Each guess is counted before it is looked at, so that many at once are no more than
-     * those that are allowed.
+     * Somebody elsewhere types a code. Each guess is counted before it is looked at, so that many at once are no more
+     * than those that are allowed.
      *
      * @param string $name what the phone is called in the list
      * @param string $host by which it asked
@@ -49,7 +59,11 @@ final readonly class PhonePairing
      */
     public function guess(string $code, string $name, int $now, string $host = ''): array
     {
-        $isCounted = PairingRecord::query()->where('until', '>', $now)->where('wrong', '<', self::MOST_WRONG)->where('used', false)->increment('wrong') === 1;
+        $isCounted = PairingRecord::query()
+            ->where('until', '>', $now)
+            ->where('wrong', '<', self::MOST_WRONG)
+            ->where('used', false)
+            ->increment('wrong') === 1;
         $pairing = $isCounted ? PairingRecord::query()->first() : null;
         if ($pairing === null) {
             return [PairingRecord::query()->exists() ? Guess::Over : Guess::None, '', ''];
@@ -63,13 +77,20 @@ final readonly class PhonePairing
 
         $known = $pairing->token_id === '' ? null : TokenRecord::query()->find($pairing->token_id);
 
-        return [Guess::Right, $known === null ? $this->tokens->forPanel($name, $pairing->device_id, $host) : $this->tokens->again($known, $host), $pairing->device_id];
+        return [
+            Guess::Right,
+            $known === null ? $this->tokens->forPanel($name, $pairing->device_id, $host)
+                : $this->tokens->again($known, $host),
+            $pairing->device_id,
+        ];
     }
 
     /** @return Collection<int, TokenRecord> phones that are paired with a panel, the latest first */
     public function paired(string $device): Collection
     {
-        return TokenRecord::query()->orderByDesc('created_at')->get()->filter(fn (TokenRecord $token) => $token->panelOf() === $device)->values();
+        return TokenRecord::query()->orderByDesc('created_at')->get()->filter(
+            fn (TokenRecord $token) => $token->panelOf() === $device,
+        )->values();
     }
 
     /** What a phone gets from now on; null if there is none of that id. */

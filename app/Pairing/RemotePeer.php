@@ -7,7 +7,9 @@ namespace App\Pairing;
 use App\Models\TokenRecord;
 use Illuminate\Http\Request;
 
-/** Who asks: this machine, which may do everything; or somebody elsewhere, who gets what was paired and nothing else. */
+/**
+ * Who asks: this machine, which may do everything; or somebody elsewhere, who gets what was paired and nothing else.
+ */
 final readonly class RemotePeer
 {
     public const COOKIE = 'panel';
@@ -63,7 +65,9 @@ final readonly class RemotePeer
     public static function token(Request $request): ?TokenRecord
     {
         $token = $request->cookies->get(self::COOKIE);
-        $record = is_string($token) && str_starts_with($token, 'np_') ? TokenRecord::query()->where('hash', hash('sha256', $token))->first() : null;
+        $record = is_string($token) && str_starts_with($token, 'np_') ? TokenRecord::query()
+            ->where('hash', hash('sha256', $token))
+            ->first() : null;
 
         return $record?->panelOf() === '' ? null : $record;
     }

@@ -32,7 +32,15 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (\PDO|\Closure $pdo, string $database, string $prefix, array $config) => new WritingConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            fn (
+                \PDO|\Closure $pdo,
+                string $database,
+                string $prefix,
+                array $config,
+            ) => new WritingConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->bind(Tokens::class, fn () => new Tokens((string) config('app.key')));
     }
 
@@ -41,7 +49,29 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading();
         // A page for an address that there is not has no session.
         View::share('errors', new ViewErrorBag);
-        Session::extend('file', fn () => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
-        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, GameCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StoreCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
+        Session::extend(
+            'file',
+            fn () => new SessionFiles(
+                $this->app->make('files'),
+                (string) config('session.files'),
+                (int) config('session.lifetime'),
+            ),
+        );
+        $this->commands([
+            BenchCommand::class,
+            DatabaseCommand::class,
+            DemoCommand::class,
+            DescribeCommand::class,
+            GameCommand::class,
+            LargeCommand::class,
+            PlayCommand::class,
+            RigCommand::class,
+            SchemaCommand::class,
+            StoreCommand::class,
+            StructureCommand::class,
+            TidyCommand::class,
+            TokenCommand::class,
+            WarmCommand::class,
+        ]);
     }
 }

@@ -11,12 +11,19 @@ final class BadRecording extends \RuntimeException implements Refusal
 {
     public static function noRoom(): self
     {
-        return new self('The recording could not be written: the disk is full, or the folder of recordings cannot be written. Make room, then try again.');
+        return new self(
+            'The recording could not be written: the disk is full, or the folder of recordings cannot be written. '
+                .'Make room, then try again.',
+        );
     }
 
     public static function gone(string $name): self
     {
-        return new self(sprintf('The file of "%s" is gone or cannot be read, so there is nothing to play or save. Take the recording away, or put its file back.', $name));
+        return new self(sprintf(
+            'The file of "%s" is gone or cannot be read, so there is nothing to play or save. Take the recording '
+                .'away, or put its file back.',
+            $name,
+        ));
     }
 
     public static function in(string $file, \Throwable $error): self

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Recordings;
 
 /**
- * The rows of a recording in its file. How much of the file holds is said by the database, in the same transaction as what was
- * taken: rows that were written in a transaction that never ended are cut off before the next ones come.
+ * The rows of a recording in its file. How much of the file holds is said by the database, in the same transaction as
+ * what was taken: rows that were written in a transaction that never ended are cut off before the next ones come.
  */
 final readonly class RecordingFile
 {

@@ -36,7 +36,14 @@ final class Recordings
             $this->noRoomFor($id);
         }
 
-        return RecordingRecord::query()->create(['id' => $id, 'name' => $name, 'rows' => $rows, 'length' => $now, 'kept' => true, 'bytes' => (int) filesize($this->file($id))]);
+        return RecordingRecord::query()->create([
+            'id' => $id,
+            'name' => $name,
+            'rows' => $rows,
+            'length' => $now,
+            'kept' => true,
+            'bytes' => (int) filesize($this->file($id)),
+        ]);
     }
 
     /**
@@ -50,20 +57,40 @@ final class Recordings
     public function cut(RecordingRecord $recording, int $from, int $to, string $name): RecordingRecord
     {
         if ($from >= $recording->length) {
-            throw BadRecording::in($recording->name, new \DomainException(sprintf('found a start at %.1f s, expected one before its end at %.1f s.', $from / 1e6, $recording->length / 1e6)));
+            throw BadRecording::in(
+                $recording->name,
+                new \DomainException(sprintf(
+                    'found a start at %.1f s, expected one before its end at %.1f s.',
+                    $from / 1e6,
+                    $recording->length / 1e6,
+                )),
+            );
         }
         $this->written($recording);
         $id = bin2hex(random_bytes(8));
         $file = new RecordingFile($this->file($id));
         $bytes = $file->append(0, RecordingReader::HEADER."\n") ?? throw BadRecording::noRoom();
         $rows = $length = 0;
-        foreach (RecordingCut::rows(RecordingReader::batches($this->lines($this->written($recording))), $from, $to) as [$text, $count, $last]) {
+        foreach (
+            RecordingCut::rows(
+                RecordingReader::batches($this->lines($this->written($recording))),
+                $from,
+                $to,
+            ) as [$text, $count, $last]
+        ) {
             $bytes = $file->append($bytes, $text) ?? $this->noRoomFor($id);
             $rows += $count;
             $length = max($length, $last);
         }
 
-        return RecordingRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($recording->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true, 'bytes' => $bytes]);
+        return RecordingRecord::query()->create([
+            'id' => $id,
+            'name' => $name === '' ? mb_strimwidth($recording->name.', cut', 0, 60) : $name,
+            'rows' => $rows,
+            'length' => $length,
+            'kept' => true,
+            'bytes' => $bytes,
+        ]);
     }
 
     /** @throws BadRecording */
@@ -97,8 +124,10 @@ final class Recordings
      *
      * @param int $from byte of the file at which the piece begins; 0 for the first
      *
-     * @return array{rows: list<array{int, string, int|float}>, next: ?int, problem: ?string} next is null at the end; a damaged file gives what is before
-     *                                                                                       the damage, and says where that is
+     * @return array{rows: list<array{int, string, int|float}>, next: ?int, problem: ?string} next is null at the end; a
+     * damaged file gives what is before
+     *                                                                                       the damage, and says where
+     * that is
      *
      * @throws BadRecording if there is no file
      */
@@ -124,7 +153,12 @@ final class Recordings
         $rows = [];
         $problem = null;
         try {
-            foreach (RecordingReader::batches($lines, $from === 0 ? 1 : (new RecordingFile($this->file($recording->id)))->lineAt($from) - 1) as $batch) {
+            foreach (
+                RecordingReader::batches(
+                    $lines,
+                    $from === 0 ? 1 : (new RecordingFile($this->file($recording->id)))->lineAt($from) - 1,
+                ) as $batch
+            ) {
                 foreach ($batch as $input) {
                     $rows[] = [$input->t, $input->port, $input->value];
                 }

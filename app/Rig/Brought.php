@@ -11,7 +11,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 
-/** Devices that a program brings with it: described once, they are devices of the rig like all others, and stay when it goes. */
+/**
+ * Devices that a program brings with it: described once, they are devices of the rig like all others, and stay when it
+ * goes.
+ */
 final readonly class Brought
 {
     public function __construct(private Devices $devices, private RigRoot $root, private SetStore $sets) {}

@@ -12,7 +12,9 @@ use Nailrod\Core\Engine\Hand\SourceKind;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Format\Signs;
 
-/** What the rig is asked, and what it answers: hands, their batches, orders, its health. It knows nothing of sockets. */
+/**
+ * What the rig is asked, and what it answers: hands, their batches, orders, its health. It knows nothing of sockets.
+ */
 final class Calls
 {
     private const MOST_NAME = 60;
@@ -25,8 +27,12 @@ final class Calls
 
     private readonly Room $eyes;
 
-    public function __construct(public readonly RigService $rig, private readonly Orders $orders, private readonly Health $health, private readonly Brought $brought)
-    {
+    public function __construct(
+        public readonly RigService $rig,
+        private readonly Orders $orders,
+        private readonly Health $health,
+        private readonly Brought $brought,
+    ) {
         $this->scopes = new \WeakMap;
         $this->hands = Room::forHands();
         $this->eyes = Room::forEyes();
@@ -58,13 +64,23 @@ final class Calls
     {
         try {
             return match (true) {
-                $scope->isOnlyPanel() && preg_match('#^/hands(/|$)#', $path) !== 1 => throw NotAllowed::to('do anything but be its panel'),
+                $scope->isOnlyPanel() && preg_match('#^/hands(/|$)#', $path) !== 1 =>
+                    throw NotAllowed::to('do anything but be its panel'),
                 $method === 'GET' && $path === '/health' => new Reply(200, $this->health->told($this->rig)),
                 $method === 'GET' && $path === '/survey' => $this->survey($scope),
                 $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope, $asker),
                 $method === 'POST' && $path === '/orders' => $this->order(self::read($body), $scope),
-                preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => yield from $this->hand($method, $match[1], $body, $scope),
-                default => Reply::problem(404, 'There is nothing at '.mb_strimwidth($path, 0, 60, '…').'. docs/rig-protocol.md says what there is.'),
+                preg_match(
+                    '#^/hands/([0-9a-f]{16})$#D',
+                    $path,
+                    $match,
+                ) === 1 => yield from $this->hand($method, $match[1], $body, $scope),
+                default => Reply::problem(
+                    404,
+                    'There is nothing at '
+                        .mb_strimwidth($path, 0, 60, '…')
+                        .'. docs/rig-protocol.md says what there is.',
+                ),
             };
         } catch (NotAllowed $error) {
             return Reply::problem(403, $error->getMessage());
@@ -86,7 +102,11 @@ final class Calls
     {
         $read = json_decode($body, true, 16);
 
-        return is_array($read) && ($read === [] || ! array_is_list($read)) ? $read : throw SourceError::shape('the body', mb_strimwidth(mb_scrub($body), 0, 40, '…'), 'a JSON object');
+        return is_array($read) && ($read === [] || ! array_is_list($read)) ? $read : throw SourceError::shape(
+            'the body',
+            mb_strimwidth(mb_scrub($body), 0, 40, '…'),
+            'a JSON object',
+        );
     }
 
     /** @param array<array-key, mixed> $body */
@@ -95,8 +115,15 @@ final class Calls
         if (! $scope->mayOpenHand()) {
             throw NotAllowed::to('open a hand');
         }
-        $name = is_string($body['name'] ?? null) && Signs::areText($body['name']) ? Signs::asName($body['name'], self::MOST_NAME) : '';
-        $kind = SourceKind::tryFrom(is_string($body['kind'] ?? null) ? $body['kind'] : '') ?? throw SourceError::shape('kind', $body['kind'] ?? null, implode(', ', array_map(fn (SourceKind $kind) => $kind->value, SourceKind::cases())));
+        $name = is_string($body['name'] ?? null)
+            && Signs::areText($body['name'])
+            ? Signs::asName($body['name'], self::MOST_NAME)
+            : '';
+        $kind = SourceKind::tryFrom(is_string($body['kind'] ?? null) ? $body['kind'] : '') ?? throw SourceError::shape(
+            'kind',
+            $body['kind'] ?? null,
+            implode(', ', array_map(fn (SourceKind $kind) => $kind->value, SourceKind::cases())),
+        );
         if ($name === '') {
             throw SourceError::shape('name', $body['name'] ?? null, 'a name for the hand');
         }
@@ -114,14 +141,21 @@ final class Calls
             $this->rig->eyes->all[$body['eye']]->hand = $hand->id;
         }
 
-        return new Reply(200, ['hand' => $hand->id, 'clock' => $this->rig->clock->now(), 'shared' => $this->rig->work()->shares($hand)]);
+        return new Reply(
+            200,
+            ['hand' => $hand->id, 'clock' => $this->rig->clock->now(), 'shared' => $this->rig->work()->shares($hand)],
+        );
     }
 
     /** @return list<string> devices that the hand feeds: of those that it describes, and those that it names */
     private function devices(mixed $devices, Scope $scope): array
     {
         if (! is_array($devices) || ! array_is_list($devices) || count($devices) > self::MOST_DEVICES) {
-            throw SourceError::shape('devices', $devices, 'a list of at most '.self::MOST_DEVICES.' devices, or their ids');
+            throw SourceError::shape(
+                'devices',
+                $devices,
+                'a list of at most '.self::MOST_DEVICES.' devices, or their ids',
+            );
         }
         if ($scope->panel !== '' && ! $scope->all && $devices !== []) {
             throw NotAllowed::to('bring devices');
@@ -130,7 +164,9 @@ final class Calls
         foreach ($devices as $device) {
             $ids[] = match (true) {
                 is_array($device) => $this->brought->bring($device, $this->rig, $scope),
-                is_string($device) && isset($this->rig->work()->set->rig->devices[$device]) => $scope->mayFeed($device.'/', '') ? $device : throw NotAllowed::to('move '.$device),
+                is_string($device) && isset(
+                    $this->rig->work()->set->rig->devices[$device],
+                ) => $scope->mayFeed($device.'/', '') ? $device : throw NotAllowed::to('move '.$device),
                 default => throw SourceError::shape('devices', $device, 'a device of the rig'),
             };
         }
@@ -159,13 +195,22 @@ final class Calls
         }
         $batch = $this->allowed(Batch::read(self::read($body)), $scope);
         if ($batch->n !== $hand->batch && $batch->n !== $hand->batch + 1) {
-            return new Reply(409, ['problem' => SourceError::batch($batch->n, $hand->batch + 1)->getMessage(), 'next' => $hand->batch + 1]);
+            return new Reply(
+                409,
+                [
+                    'problem' => SourceError::batch($batch->n, $hand->batch + 1)->getMessage(),
+                    'next' => $hand->batch + 1,
+                ],
+            );
         }
         yield from $this->rig->taking($hand, $batch);
         $answer = $hand->answer;
 
         return match (true) {
-            $answer !== null => new Reply(200, ['n' => $answer->n, 'taken' => $answer->taken, 'problems' => $answer->problems]),
+            $answer !== null => new Reply(
+                200,
+                ['n' => $answer->n, 'taken' => $answer->taken, 'problems' => $answer->problems],
+            ),
             $this->rig->hand($id) === null => self::noHand(),
             default => Reply::problem(503, 'This batch is being taken just now. Ask again in a moment.'),
         };
@@ -196,7 +241,11 @@ final class Calls
             $batch->n,
             array_values(array_filter($batch->found, fn ($input) => $may($input->port))),
             array_values(array_filter($batch->inputs, fn ($input) => $may($input->port))),
-            $scope->panel !== '' ? [] : array_filter($batch->plugs, fn ($device) => $may($device.'/'), ARRAY_FILTER_USE_KEY),
+            $scope->panel !== '' ? [] : array_filter(
+                $batch->plugs,
+                fn ($device) => $may($device.'/'),
+                ARRAY_FILTER_USE_KEY,
+            ),
             $batch->sent,
             $batch->bye,
             $problems,
@@ -223,7 +272,15 @@ final class Calls
         }
         $state = $this->rig->work()->live->state;
 
-        return new Reply(200, ['set' => $this->rig->set(), 'survey' => base64_encode($state->survey->write()), 'now' => $this->rig->clock->now(), 'unplugged' => array_map(strval(...), array_keys($state->unplugged))]);
+        return new Reply(
+            200,
+            [
+                'set' => $this->rig->set(),
+                'survey' => base64_encode($state->survey->write()),
+                'now' => $this->rig->clock->now(),
+                'unplugged' => array_map(strval(...), array_keys($state->unplugged)),
+            ],
+        );
     }
 
     /**
@@ -254,8 +311,17 @@ final class Calls
         if ($unknown !== []) {
             throw SourceError::shape('see', implode(',', $unknown), 'some of '.implode(',', Subscribers::KINDS));
         }
-        $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
-        $eye = new Subscriber(bin2hex(random_bytes(8)), array_values(array_intersect(Subscribers::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->isOnlyPanel() ? $scope->panel : '');
+        $word = fn (string $name): string => is_string($query[$name] ?? null)
+            ? mb_strimwidth($query[$name], 0, 60)
+            : '';
+        $eye = new Subscriber(
+            bin2hex(random_bytes(8)),
+            array_values(array_intersect(Subscribers::KINDS, $sees)),
+            $word('look'),
+            $write,
+            $scope->all ? $word('page') : '',
+            $scope->isOnlyPanel() ? $scope->panel : '',
+        );
         $this->eyes->take($eye, $asker, $scope->of);
         $this->rig->look($eye, $last);
 

@@ -13,19 +13,39 @@ use React\Socket\Connection as Socket;
 use React\Socket\ConnectionInterface;
 
 /**
- * One connection to the rig: requests one after the other, or a stream of events (WHATWG HTML, server-sent events). What
- * does not keep to the limits is told why, and closed.
+ * One connection to the rig: requests one after the other, or a stream of events (WHATWG HTML, server-sent events).
+ * What does not keep to the limits is told why, and closed.
  */
 final class Connection
 {
     /** Bytes that wait for one eye. */
     private const MOST_WAITING = 2_097_152;
 
-    /** A request that is not whole after so many seconds is given up; so is a connection that says nothing for so long. */
+    /**
+     * A request that is not whole after so many seconds is given up; so is a connection that says nothing for so long.
+     */
     private const SLOW = 10;
     private const IDLE = 75;
 
-    private const REASONS = [200 => 'OK', 204 => 'No Content', 400 => 'Bad Request', 401 => 'Unauthorized', 403 => 'Forbidden', 404 => 'Not Found', 405 => 'Method Not Allowed', 409 => 'Conflict', 410 => 'Gone', 411 => 'Length Required', 413 => 'Content Too Large', 421 => 'Misdirected Request', 422 => 'Unprocessable Content', 431 => 'Request Header Fields Too Large', 500 => 'Internal Server Error', 501 => 'Not Implemented', 503 => 'Service Unavailable'];
+    private const REASONS = [
+        200 => 'OK',
+        204 => 'No Content',
+        400 => 'Bad Request',
+        401 => 'Unauthorized',
+        403 => 'Forbidden',
+        404 => 'Not Found',
+        405 => 'Method Not Allowed',
+        409 => 'Conflict',
+        410 => 'Gone',
+        411 => 'Length Required',
+        413 => 'Content Too Large',
+        421 => 'Misdirected Request',
+        422 => 'Unprocessable Content',
+        431 => 'Request Header Fields Too Large',
+        500 => 'Internal Server Error',
+        501 => 'Not Implemented',
+        503 => 'Service Unavailable',
+    ];
 
     private readonly HttpRequests $incoming;
 
@@ -79,7 +99,10 @@ final class Connection
         $socket->on('error', static function (): void {});
     }
 
-    /** A phone whose pairing was taken away, or that gets something else now, is cut off; it comes back with what it gets. */
+    /**
+     * A phone whose pairing was taken away, or that gets something else now, is cut off; it comes back with what it
+     * gets.
+     */
     public function lookAtToken(): void
     {
         if ($this->phone !== '' && $this->tokens->scopeOf($this->phone, time()) != $this->scope) {
@@ -165,18 +188,34 @@ final class Connection
             return;
         }
         $query = Query::parse($request->getUri()->getQuery());
-        $token = preg_match('/^Bearer (\S+)$/D', $request->getHeaderLine('Authorization'), $match) === 1 ? $match[1] : ($request->getUri()->getPath() === '/events' && is_string($query['token'] ?? null) ? $query['token'] : '');
+        $token = preg_match('/^Bearer (\S+)$/D', $request->getHeaderLine('Authorization'), $match) === 1 ? $match[1] : (
+            $request->getUri()->getPath() === '/events' && is_string($query['token'] ?? null) ? $query['token'] : ''
+        );
         try {
             $scope = $this->tokens->scopeOf($token, time());
-            if ($scope?->all === true && $scope->panel === '' && ! RemotePeer::isThisMachine($this->asker->address, $request->getHeaderLine('Host'))) {
+            if ($scope?->all === true && $scope->panel === '' && ! RemotePeer::isThisMachine(
+                $this->asker->address,
+                $request->getHeaderLine('Host'),
+            )) {
                 $this->send(Reply::problem(403, 'Pages of this machine are let in from this machine only.', true));
             } elseif ($scope === null) {
-                $this->send(Reply::problem(401, 'This token is not known, or it has ended. A page gets another when it is read again; a program gets one by php artisan nailrod:token.', true));
+                $this->send(Reply::problem(
+                    401,
+                    'This token is not known, or it has ended. A page gets another when it is read again; a '
+                        .'program gets one by php artisan nailrod:token.',
+                    true,
+                ));
             } elseif ($request->getMethod() === 'GET' && $request->getUri()->getPath() === '/events') {
                 [$this->phone, $this->scope] = [$scope->panel === '' ? '' : $token, $scope];
                 $this->stream($query, $request->getHeaderLine('Last-Event-ID'), $scope);
             } else {
-                $this->work = $this->calls->begin($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope, $this->asker);
+                $this->work = $this->calls->begin(
+                    $request->getMethod(),
+                    $request->getUri()->getPath(),
+                    (string) $request->getBody(),
+                    $scope,
+                    $this->asker,
+                );
             }
         } catch (StoreRefuses $error) {
             $this->send(Reply::problem(503, $error->getMessage().'.'));
@@ -200,10 +239,14 @@ final class Connection
 
             return;
         }
-        $head = "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n".$this->cors()."\r\n";
+        $head = "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n"
+            .$this->cors()
+            ."\r\n";
         $isBegun = false;
         try {
-            $this->eye = $this->calls->look($query, $last !== '' ? $last : (is_string($query['last'] ?? null) ? $query['last'] : ''), $scope, function (string $event) use ($head, &$isBegun): void {
+            $this->eye = $this->calls->look($query, $last !== '' ? $last : (
+                is_string($query['last'] ?? null) ? $query['last'] : ''
+            ), $scope, function (string $event) use ($head, &$isBegun): void {
                 $this->write($isBegun ? $event : $head.$event);
                 $isBegun = true;
             }, $this->asker);
@@ -213,18 +256,24 @@ final class Connection
     }
 
     /**
-     * Has the other end gone already? While the machine slept, eyes that heard nothing came again and again; what they left is
-     * passed over, so that the one that waits has its turn.
+     * Has the other end gone already? While the machine slept, eyes that heard nothing came again and again; what they
+     * left is passed over, so that the one that waits has its turn.
      */
     private function isGone(): bool
     {
-        return $this->socket instanceof Socket && is_resource($this->socket->stream) && @stream_socket_recvfrom($this->socket->stream, 1, STREAM_PEEK) === '';
+        return $this->socket instanceof Socket
+            && is_resource($this->socket->stream)
+            && @stream_socket_recvfrom($this->socket->stream, 1, STREAM_PEEK) === '';
     }
 
     private function send(Reply $reply): void
     {
         $ends = $reply->ends || ! $this->incoming->staysOpen;
-        $body = $reply->status === 204 ? '' : json_encode($reply->body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR)."\n";
+        $body = $reply->status === 204 ? '' : json_encode(
+            $reply->body,
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE
+                | JSON_PARTIAL_OUTPUT_ON_ERROR,
+        )."\n";
         $head = 'HTTP/1.1 '.$reply->status.' '.(self::REASONS[$reply->status] ?? 'Answer')."\r\n"
             .($reply->status === 204 ? '' : "Content-Type: application/json\r\nContent-Length: ".strlen($body)."\r\n")
             ."Cache-Control: no-store\r\n".($ends ? "Connection: close\r\n" : '').$this->cors()."\r\n";
@@ -239,7 +288,13 @@ final class Connection
 
     private function cors(): string
     {
-        return $this->incoming->origin === '' ? '' : 'Access-Control-Allow-Origin: '.$this->incoming->origin."\r\nVary: Origin\r\nAccess-Control-Allow-Methods: GET, POST, DELETE\r\nAccess-Control-Allow-Headers: Authorization, Content-Type, Last-Event-ID\r\nAccess-Control-Max-Age: 7200\r\n";
+        return $this->incoming->origin === ''
+            ? ''
+            : 'Access-Control-Allow-Origin: '
+            .$this->incoming->origin
+            ."\r\nVary: Origin\r\nAccess-Control-Allow-Methods: GET, POST, DELETE\r\n"
+            ."Access-Control-Allow-Headers: Authorization, Content-Type, Last-Event-ID\r\n"
+            ."Access-Control-Max-Age: 7200\r\n";
     }
 
     /** Sends to an eye; what a slow one has not read yet waits, up to a limit. */
@@ -257,7 +312,9 @@ final class Connection
         if (strlen($this->waiting) > self::MOST_WAITING) {
             $this->isClosing = true;
             $this->waiting = '';
-            $this->socket->end("event: end\ndata: {\"why\":\"This eye reads too slowly: more than 2 MB waited for it.\"}\n\n");
+            $this->socket->end(
+                "event: end\ndata: {\"why\":\"This eye reads too slowly: more than 2 MB waited for it.\"}\n\n",
+            );
         }
     }
 

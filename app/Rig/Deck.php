@@ -11,7 +11,10 @@ use Nailrod\Core\Engine\Hand\Batch;
 use Nailrod\Core\Engine\Hand\InputSource;
 use Nailrod\Core\Engine\Hand\RigAtWork;
 
-/** What is recorded of the rig and what is played to it. It does nothing by itself: the rig asks it and does what is due. */
+/**
+ * What is recorded of the rig and what is played to it. It does nothing by itself: the rig asks it and does what is
+ * due.
+ */
 final class Deck
 {
     public readonly RigRecorder $recorder;
@@ -47,7 +50,10 @@ final class Deck
         return $this->macros->write($work, $isLast);
     }
 
-    /** @return array{recording: ?int, playing: ?string, played: int} since when is recorded, what is played, and since when; in µs */
+    /**
+     * @return array{recording: ?int, playing: ?string, played: int} since when is recorded, what is played, and since
+     *    when; in µs
+     */
     public function picture(): array
     {
         return [
@@ -98,7 +104,10 @@ final class Deck
         $this->player = new RecordingPlayer($rows, $hand, $now);
     }
 
-    /** @return ?array{InputSource, string} nothing is played any more: the hand that did, and the name; null if nothing was */
+    /**
+     * @return ?array{InputSource, string} nothing is played any more: the hand that did, and the name; null if nothing
+     *    was
+     */
     public function stop(): ?array
     {
         $player = $this->player;

@@ -23,7 +23,11 @@ final readonly class Door
 
     public function knowsOrigin(string $origin): bool
     {
-        return in_array($origin, array_map(fn (string $host): string => 'http://'.$host, $this->with($this->pages)), true);
+        return in_array(
+            $origin,
+            array_map(fn (string $host): string => 'http://'.$host, $this->with($this->pages)),
+            true,
+        );
     }
 
     /** @return list<string> */

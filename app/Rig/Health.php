@@ -30,7 +30,9 @@ final class Health
     /** @var array<string, int> inputs of each hand until a second ago */
     private array $of = [];
 
-    /** @var array<int, int> the latest that a timer was in each second of the last minute in which it was late, in µs */
+    /**
+     * @var array<int, int> the latest that a timer was in each second of the last minute in which it was late, in µs
+     */
     private array $late = [];
 
     public function __construct()
@@ -62,15 +64,26 @@ final class Health
     /**
      * Who is there, in words.
      *
-     * @return array{hands: list<array{name: string, kind: string, rate: int, delay: ?int, holds: list<string>}>, eyes: int} inputs a second, and how much later than at best the last batch came, in µs
+     * @return array{hands: list<array{name: string, kind: string, rate: int, delay: ?int, holds: list<string>}>,
+     *     eyes: int} inputs a second, and how much later than at best the last batch came, in µs
      */
     public function here(RigService $rig): array
     {
         $hands = [];
         foreach ($rig->hands() as $hand) {
-            $hands[] = ['name' => $hand->name, 'kind' => $hand->kind->inWords(), 'rate' => $hand->inputs - ($this->of[$hand->id] ?? 0), 'delay' => $hand->clock->late(), 'holds' => array_map($rig->work()->set->rig->fullNameOf(...), $rig->work()->holds($hand))];
+            $hands[] = [
+                'name' => $hand->name,
+                'kind' => $hand->kind->inWords(),
+                'rate' => $hand->inputs - ($this->of[$hand->id] ?? 0),
+                'delay' => $hand->clock->late(),
+                'holds' => array_map($rig->work()->set->rig->fullNameOf(...), $rig->work()->holds($hand)),
+            ];
         }
-        $this->of = array_column(array_map(fn (InputSource $hand): array => [$hand->id, $hand->inputs], $rig->hands()), 1, 0);
+        $this->of = array_column(
+            array_map(fn (InputSource $hand): array => [$hand->id, $hand->inputs], $rig->hands()),
+            1,
+            0,
+        );
 
         return ['hands' => $hands, 'eyes' => count($rig->eyes->all)];
     }
@@ -82,7 +95,15 @@ final class Health
             'version' => Stamp::VERSION,
             'set' => $rig->set(),
             'clock' => $rig->clock->now(),
-            'hands' => array_map(fn (InputSource $hand) => ['name' => $hand->name, 'kind' => $hand->kind->value, 'inputs' => $hand->inputs, 'holds' => $rig->work()->holds($hand)], $rig->hands()),
+            'hands' => array_map(
+                fn (InputSource $hand) => [
+                    'name' => $hand->name,
+                    'kind' => $hand->kind->value,
+                    'inputs' => $hand->inputs,
+                    'holds' => $rig->work()->holds($hand),
+                ],
+                $rig->hands(),
+            ),
             'eyes' => count($rig->eyes->all),
             'inputs_a_second' => $this->rate,
             'latest_timer_us' => max([0, ...$this->late]),

@@ -8,8 +8,8 @@ use GuzzleHttp\Psr7\Message;
 use Psr\Http\Message\RequestInterface;
 
 /**
- * The requests that come over one connection, HTTP/1.1 (RFC 9112) as far as the protocol needs it; what does not keep to
- * the limits is refused by its head.
+ * The requests that come over one connection, HTTP/1.1 (RFC 9112) as far as the protocol needs it; what does not keep
+ * to the limits is refused by its head.
  */
 final class HttpRequests
 {
@@ -40,7 +40,11 @@ final class HttpRequests
     {
         $head = RequestHead::in($this->buffer);
         if ($head === null) {
-            return RequestHead::isTooLong($this->buffer) ? Reply::problem(431, 'The head of the request is longer than 16 KB.', true) : null;
+            return RequestHead::isTooLong($this->buffer) ? Reply::problem(
+                431,
+                'The head of the request is longer than 16 KB.',
+                true,
+            ) : null;
         }
         $refused = $this->refused($head);
         if ($refused !== null) {
@@ -67,13 +71,25 @@ final class HttpRequests
         $isKnown = $head->origin === '' || $this->door->knowsOrigin($head->origin);
         // A foreign page is not told that it may read the answer.
         $this->origin = $isKnown ? $head->origin : '';
-        $foreign = 'Only Nailrod\'s own pages may do this: found a request from '.mb_strimwidth($head->origin, 0, 60, '…').'.';
+        $foreign = 'Only Nailrod\'s own pages may do this: found a request from '
+            .mb_strimwidth($head->origin, 0, 60, '…')
+            .'.';
 
         return match (true) {
             ! $this->door->knowsHost($head->host) => Reply::problem(421, 'This address is not served here.', true),
             ! $isKnown => Reply::problem(403, $foreign, true),
-            $head->isInPieces, ($head->method === 'POST' || $head->saysLength) && $head->length === null => Reply::problem(411, 'The request does not say how long it is (Content-Length).', true),
-            $head->length > self::MOST_BODY => Reply::problem(413, 'The request is longer than 256 KB. Send it in smaller batches.', true),
+            $head->isInPieces, (
+                $head->method === 'POST' || $head->saysLength
+            ) && $head->length === null => Reply::problem(
+                411,
+                'The request does not say how long it is (Content-Length).',
+                true,
+            ),
+            $head->length > self::MOST_BODY => Reply::problem(
+                413,
+                'The request is longer than 256 KB. Send it in smaller batches.',
+                true,
+            ),
             default => null,
         };
     }

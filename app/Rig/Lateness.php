@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-/** Tells once that something cannot be written just now, when that has been so for a second; and once that it is written. */
+/**
+ * Tells once that something cannot be written just now, when that has been so for a second; and once that it is
+ * written.
+ */
 final class Lateness
 {
     /** In µs. */
@@ -31,7 +34,8 @@ final class Lateness
         $this->isTold = $isLate;
 
         return [$isLate
-            ? 'The database cannot be written just now: another program holds it, or the disk is full. The rig goes on; what it recorded is written as soon as that is possible.'
+            ? 'The database cannot be written just now: another program holds it, or the disk is full. The rig goes '
+                .'on; what it recorded is written as soon as that is possible.'
             : 'The database can be written again. What the rig recorded is in it.'];
     }
 }

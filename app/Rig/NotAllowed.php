@@ -16,6 +16,8 @@ final class NotAllowed extends \DomainException implements Refusal
 
     public static function to(string $what): self
     {
-        return new self(sprintf('This token does not allow to %s. Make one that does with php artisan nailrod:token.', $what));
+        return new self(
+            sprintf('This token does not allow to %s. Make one that does with php artisan nailrod:token.', $what),
+        );
     }
 }

@@ -21,7 +21,9 @@ use Nailrod\Core\Set\PartChange;
 use Nailrod\Core\Set\Section\Settings;
 use Nailrod\Core\Set\Words;
 
-/** The units on the desk, as the rig has them: the modes that they are in, and what is written to them after each edit. */
+/**
+ * The units on the desk, as the rig has them: the modes that they are in, and what is written to them after each edit.
+ */
 final class OnDesk
 {
     /** How long it is waited for a device that takes no write now, in µs. */
@@ -68,18 +70,44 @@ final class OnDesk
         return $work->modes(Memories::modes($work->set->rig), $now);
     }
 
-    /** @return list<string> which devices hold other settings than a set that comes into play wants, where they are not written by themselves */
+    /**
+     * @return list<string> which devices hold other settings than a set that comes into play wants, where they are not
+     *    written by themselves
+     */
     public function wants(BindingSet $set): array
     {
         $said = [];
         $themselves = DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all();
         $words = new Words($set);
-        foreach (array_filter($set->rig->devices, fn (Device $device) => $device->keeps() !== null && $device->onboard->settings !== [] && ! in_array($device->id, $themselves, true)) as $device) {
+        foreach (
+            array_filter(
+                $set->rig->devices,
+                fn (Device $device) => $device->keeps() !== null
+                    && $device->onboard->settings !== []
+                    && ! in_array($device->id, $themselves, true),
+            ) as $device
+        ) {
             $unit = Memories::unit($device);
             $stored = Memories::decoded($unit->memory()->inForce(), $unit->device);
-            $changes = $stored === null ? [] : array_filter(DeviceMapping::of($set, $unit->device)->since($stored), fn (PartChange $change) => $change->path->section === Settings::name() && $change->after !== null);
+            $changes = $stored === null ? [] : array_filter(
+                DeviceMapping::of($set, $unit->device)->since($stored),
+                fn (PartChange $change) => $change->path->section === Settings::name() && $change->after !== null,
+            );
             if ($changes !== []) {
-                $said[] = sprintf('%s wants %s otherwise than it is: %s. Write it on Store.', $set->merged->own->name, $unit->title(), implode(', ', array_map(fn (PartChange $change) => lcfirst($device->setting((string) $change->path->inner)->name ?? '').' '.$words->value($change->after), $changes)));
+                $said[] = sprintf(
+                    '%s wants %s otherwise than it is: %s. Write it on Store.',
+                    $set->merged->own->name,
+                    $unit->title(),
+                    implode(
+                        ', ',
+                        array_map(
+                            fn (PartChange $change) => lcfirst(
+                                $device->setting((string) $change->path->inner)->name ?? '',
+                            ).' '.$words->value($change->after),
+                            $changes,
+                        ),
+                    ),
+                );
             }
         }
 
@@ -125,7 +153,10 @@ final class OnDesk
     {
         $due = $this->timer->due();
         if ($due !== null && $due <= $now) {
-            $this->asked = array_values(array_filter(DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all(), fn (mixed $id) => isset($work->set->rig->devices[$id])));
+            $this->asked = array_values(array_filter(
+                DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all(),
+                fn (mixed $id) => isset($work->set->rig->devices[$id]),
+            ));
             $this->timer = WriteTimer::idle();
             $this->waiting = [];
         }

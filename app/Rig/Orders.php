@@ -27,14 +27,29 @@ final class Orders
             'phrase' => $this->phrase($rig, $word('said')),
             'shut window' => $this->shutWindow($rig),
             'try macro' => $this->tryMacro($rig, $word('macro')),
-            'survey' => $this->done(in_array($word('what'), Survey::ORDERS, true) && $this->survey($rig, $word('what'), $word('ref')), 'ref', $word('ref'), 'an axis, a control or a device of the rig'),
+            'survey' => $this->done(
+                in_array($word('what'), Survey::ORDERS, true) && $this->survey($rig, $word('what'), $word('ref')),
+                'ref',
+                $word('ref'),
+                'an axis, a control or a device of the rig',
+            ),
             'look' => $this->look($rig, $word('eye'), $word('device')),
             'record' => $rig->record() ? new Reply(204) : Reply::problem(409, 'The rig is being recorded already.'),
             'keep' => $this->keep($rig, trim($word('name'))),
-            'play' => $this->done($rig->playRecording($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
+            'play' => $this->done(
+                $rig->playRecording($word('recording')),
+                'recording',
+                $word('recording'),
+                'the id of a recording',
+            ),
             'stop' => $this->stop($rig),
             'start again' => $this->startAgain($rig),
-            default => throw SourceError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or start again'),
+            default => throw SourceError::shape(
+                'order',
+                $body['order'] ?? null,
+                'put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or '
+                    .'start again',
+            ),
         };
     }
 
@@ -101,7 +116,10 @@ final class Orders
     {
         $recording = $rig->keepRecording(Signs::asName($name, 60));
 
-        return $recording === null ? Reply::problem(409, 'Nothing was being recorded.') : new Reply(200, ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows]);
+        return $recording === null ? Reply::problem(409, 'Nothing was being recorded.') : new Reply(
+            200,
+            ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows],
+        );
     }
 
     /** The process ends as it should, and who watches it begins it again, with the code as it is now. */

@@ -39,10 +39,14 @@ final readonly class PageLine
             return $known;
         }
         if ($this->request->attributes->get(self::TOO_LATE) === true) {
-            throw new \LogicException('The rig is asked while the database is held; the method of the controller lacks #[AsksTheRig].');
+            throw new \LogicException(
+                'The rig is asked while the database is held; the method of the controller lacks #[AsksTheRig].',
+            );
         }
         try {
-            $answer = (array) Http::withToken($this->token())->timeout(self::SECONDS)->get('http://127.0.0.1:'.$this->port().'/survey')->json();
+            $answer = (array) Http::withToken($this->token())->timeout(self::SECONDS)->get(
+                'http://127.0.0.1:'.$this->port().'/survey',
+            )->json();
         } catch (ConnectionException) {
             $answer = [];
         }
@@ -85,9 +89,14 @@ final readonly class PageLine
         $answer = $this->ask();
         try {
             $state = new LiveState;
-            $state->survey = Survey::restore((string) base64_decode(is_string($answer['survey'] ?? null) ? $answer['survey'] : '', true));
+            $state->survey = Survey::restore(
+                (string) base64_decode(is_string($answer['survey'] ?? null) ? $answer['survey'] : '', true),
+            );
             $state->run->now = is_int($answer['now'] ?? null) ? $answer['now'] : 0;
-            $state->unplugged = array_fill_keys(array_filter((array) ($answer['unplugged'] ?? []), is_string(...)), true);
+            $state->unplugged = array_fill_keys(
+                array_filter((array) ($answer['unplugged'] ?? []), is_string(...)),
+                true,
+            );
 
             return $state;
         } catch (\UnexpectedValueException) {
@@ -101,7 +110,9 @@ final readonly class PageLine
         return is_string($this->ask()['set'] ?? null) ? $this->ask()['set'] : '';
     }
 
-    /** @return ?list<string> ids of devices that are not there; null if the rig does not answer, so that nobody knows */
+    /**
+     * @return ?list<string> ids of devices that are not there; null if the rig does not answer, so that nobody knows
+     */
     public function away(): ?array
     {
         $state = $this->survey();

@@ -7,7 +7,10 @@ namespace App\Rig;
 use Nailrod\Core\Rig\Panel\Tile;
 use Nailrod\Core\Set\BindingSet;
 
-/** What of a picture a paired panel is told: its own tiles, lamps and hand, the values that stand on it, the layer; nothing else of the rig. */
+/**
+ * What of a picture a paired panel is told: its own tiles, lamps and hand, the values that stand on it, the layer;
+ * nothing else of the rig.
+ */
 final readonly class PanelSight
 {
     /** Parts that are told as they are. */
@@ -23,7 +26,11 @@ final readonly class PanelSight
     {
         $tiles = ($set->rig->devices[$eye->panel] ?? null)?->panel?->tiles() ?? [];
 
-        return new self($eye->panel, $eye->hand, array_merge(...array_map(fn (Tile $tile): array => $tile->variables(), $tiles)));
+        return new self(
+            $eye->panel,
+            $eye->hand,
+            array_merge(...array_map(fn (Tile $tile): array => $tile->variables(), $tiles)),
+        );
     }
 
     /**
@@ -44,7 +51,9 @@ final readonly class PanelSight
             $told['unplugged'] = array_values(array_intersect([$this->panel], $parts['unplugged']));
         }
         if (is_array($parts['closed'] ?? null)) {
-            $told['closed'] = array_values(array_filter($parts['closed'], fn (mixed $ref): bool => is_string($ref) && $this->isOwn($ref)));
+            $told['closed'] = array_values(
+                array_filter($parts['closed'], fn (mixed $ref): bool => is_string($ref) && $this->isOwn($ref)),
+            );
         }
 
         return $told;
@@ -59,10 +68,20 @@ final readonly class PanelSight
     {
         $told = [];
         foreach (self::OF_TILES as $map) {
-            $told[$map] = isset($maps[$map]) ? (object) array_filter((array) $maps[$map], fn (int|string $key): bool => $this->isOwn((string) $key), ARRAY_FILTER_USE_KEY) : null;
+            $told[$map] = isset($maps[$map]) ? (object) array_filter(
+                (array) $maps[$map],
+                fn (int|string $key): bool => $this->isOwn((string) $key),
+                ARRAY_FILTER_USE_KEY,
+            ) : null;
         }
-        $told['variables'] = isset($maps['variables']) ? (object) array_intersect_key((array) $maps['variables'], array_flip($this->variables)) : null;
-        $told['batches'] = isset($maps['batches']) ? (object) array_intersect_key((array) $maps['batches'], [$this->hand => true]) : null;
+        $told['variables'] = isset($maps['variables']) ? (object) array_intersect_key(
+            (array) $maps['variables'],
+            array_flip($this->variables),
+        ) : null;
+        $told['batches'] = isset($maps['batches']) ? (object) array_intersect_key(
+            (array) $maps['batches'],
+            [$this->hand => true],
+        ) : null;
 
         return array_filter($told, fn (?object $map): bool => $map !== null);
     }

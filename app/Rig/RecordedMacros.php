@@ -33,14 +33,27 @@ final readonly class RecordedMacros
             $macro = $work->set->macros[$id]->name ?? $id;
             $bars = MacroRecording::bars($told);
             try {
-                StoreRefuses::whenDoing(fn () => $this->in->edit(fn (BindingSet $base) => (new MacroEdits($base, Layouts::all()))->record($id, $bars)));
-                $said[] = sprintf('"%s" was recorded from the rig: %s in %s s. It plays from now on; one step back in %s undoes it.', $macro, count($bars) === 1 ? '1 press' : count($bars).' presses', self::seconds($bars), $this->in->name);
+                StoreRefuses::whenDoing(fn () => $this->in->edit(
+                    fn (BindingSet $base) => (new MacroEdits($base, Layouts::all()))->record($id, $bars),
+                ));
+                $said[] = sprintf(
+                    '"%s" was recorded from the rig: %s in %s s. It plays from now on; one step back in %s undoes it.',
+                    $macro,
+                    count($bars) === 1 ? '1 press' : count($bars).' presses',
+                    self::seconds($bars),
+                    $this->in->name,
+                );
             } catch (Refusal $refusal) {
                 if (! $isLast && ($refusal instanceof StoreRefuses || $refusal instanceof StaleEdit)) {
                     // Somebody else is writing: again in a second.
                     continue;
                 }
-                $said[] = sprintf('"%s" was recorded from the rig, but cannot be kept in %s: %s', $macro, $this->in->name, $refusal->getMessage());
+                $said[] = sprintf(
+                    '"%s" was recorded from the rig, but cannot be kept in %s: %s',
+                    $macro,
+                    $this->in->name,
+                    $refusal->getMessage(),
+                );
             }
             $state->written[$id] = true;
         }

@@ -33,7 +33,10 @@ final readonly class RecordingPlayer
         return $row === null ? null : $this->start + $row[0];
     }
 
-    /** The rows that are due, as the next batch of the hand: movements, or what is not moved by a hand; null if none are. */
+    /**
+     * The rows that are due, as the next batch of the hand: movements, or what is not moved by a hand; null if none
+     * are.
+     */
     public function batch(int $now): ?Batch
     {
         $inputs = $found = $plugs = [];
@@ -57,6 +60,12 @@ final readonly class RecordingPlayer
             }
         }
 
-        return $inputs === [] && $found === [] && $plugs === [] ? null : new Batch($this->hand->batch + 1, found: $found, inputs: $inputs, plugs: $plugs, sent: $now);
+        return $inputs === [] && $found === [] && $plugs === [] ? null : new Batch(
+            $this->hand->batch + 1,
+            found: $found,
+            inputs: $inputs,
+            plugs: $plugs,
+            sent: $now,
+        );
     }
 }

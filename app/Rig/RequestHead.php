@@ -14,7 +14,8 @@ final readonly class RequestHead
 
     /**
      * @param string $text   without the empty line at its end
-     * @param ?int   $length of the body, in bytes; null if it is not said, or said in a way that two may read as two numbers
+     * @param ?int   $length of the body, in bytes; null if it is not said, or said in a way that
+     *                       two may read as two numbers
      */
     private function __construct(
         public string $text,

@@ -36,7 +36,10 @@ final readonly class RigPicture
             'lamps' => $live->state->run->lamps->lit,
             'flags' => $picture->raisedFlags(),
             'macro' => $picture->recordedMacro(),
-            'on' => array_map(fn (On $on): array => ['t' => $on->t, 'name' => $on->name, 'line' => $on->line], $live->state->log->on),
+            'on' => array_map(
+                fn (On $on): array => ['t' => $on->t, 'name' => $on->name, 'line' => $on->line],
+                $live->state->log->on,
+            ),
             'hands' => $live->state->hands,
             'reports' => $live->reports(),
             'unplugged' => Keys::of($live->state->unplugged),
@@ -58,7 +61,10 @@ final readonly class RigPicture
         return $whole;
     }
 
-    /** @return array<string, mixed> what has changed since then; under `in` the entries of maps that have, null for one that is gone */
+    /**
+     * @return array<string, mixed> what has changed since then; under `in` the entries of maps that have, null for one
+     *    that is gone
+     */
     public function since(self $before): array
     {
         $changes = [];

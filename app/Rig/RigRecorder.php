@@ -14,8 +14,8 @@ use Nailrod\Core\Engine\Recording\RecordingWriter;
 use Nailrod\Core\Format\Cause\Input;
 
 /**
- * Writes down what the rig takes, while somebody wants it. Rows go to the file a few times a second, not one by one; what the
- * database does not take just now is written to it later.
+ * Writes down what the rig takes, while somebody wants it. Rows go to the file a few times a second, not one by one;
+ * what the database does not take just now is written to it later.
  */
 final class RigRecorder
 {
@@ -62,8 +62,13 @@ final class RigRecorder
             return false;
         }
         $id = bin2hex(random_bytes(8));
-        $bytes = (new RecordingFile($this->recordings->file($id)))->append(0, RecordingReader::HEADER."\n".RecordingWriter::snapshot($found)) ?? throw BadRecording::noRoom();
-        $this->record = new RecordingRecord(['id' => $id, 'name' => '', 'rows' => count($found), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
+        $bytes = (new RecordingFile($this->recordings->file($id)))->append(
+            0,
+            RecordingReader::HEADER."\n".RecordingWriter::snapshot($found),
+        ) ?? throw BadRecording::noRoom();
+        $this->record = new RecordingRecord(
+            ['id' => $id, 'name' => '', 'rows' => count($found), 'length' => 0, 'kept' => false, 'bytes' => $bytes],
+        );
         $this->save($this->record);
         $this->from = $this->last = $now;
 
@@ -105,9 +110,14 @@ final class RigRecorder
         if ($bytes === null) {
             $kept = $this->end($record, '');
 
-            return sprintf('The recording was ended, since the disk is full. What came before is kept as "%s".', $kept->name);
+            return sprintf(
+                'The recording was ended, since the disk is full. What came before is kept as "%s".',
+                $kept->name,
+            );
         }
-        $record->fill(['rows' => $record->rows + $this->count, 'length' => max(0, $this->last - $this->from), 'bytes' => $bytes]);
+        $record->fill(
+            ['rows' => $record->rows + $this->count, 'length' => max(0, $this->last - $this->from), 'bytes' => $bytes],
+        );
         $this->unsaved[$record->id] = $record;
         $this->count = 0;
 

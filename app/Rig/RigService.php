@@ -20,7 +20,9 @@ use Nailrod\Core\Engine\Live\LiveState;
 use Nailrod\Core\Engine\Live\LiveStep;
 use Nailrod\Core\Format\Refusal;
 
-/** The rig that goes on whether anybody looks or not: the set in play, its hands, its eyes, what is recorded and played. */
+/**
+ * The rig that goes on whether anybody looks or not: the set in play, its hands, its eyes, what is recorded and played.
+ */
 final class RigService
 {
     public readonly Subscribers $eyes;
@@ -42,8 +44,17 @@ final class RigService
     /** Was something not read of the database that is to be read again? */
     public bool $isToReread = false;
 
-    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly RigClock $clock, private readonly OnDesk $desk = new OnDesk, private readonly Measuring $measuring = new Measuring, private readonly News $news = new News, private readonly Lateness $lateness = new Lateness)
-    {
+    public function __construct(
+        SetStore $sets,
+        Programs $programs,
+        Recordings $recordings,
+        private readonly Snapshot $snapshot,
+        public readonly RigClock $clock,
+        private readonly OnDesk $desk = new OnDesk,
+        private readonly Measuring $measuring = new Measuring,
+        private readonly News $news = new News,
+        private readonly Lateness $lateness = new Lateness,
+    ) {
         $this->eyes = new Subscribers(bin2hex(random_bytes(4)));
         $this->in = new SetInPlay($sets, $programs);
         $this->deck = new Deck($recordings, new RecordedMacros($this->in));
@@ -54,7 +65,9 @@ final class RigService
     {
         $this->deck->begin();
         $kept = $this->snapshot->read();
-        $both = $this->in->unlessBroken(fn () => $this->in->put($this->in->orAnother($kept['set'] ?? $this->snapshot->setAlone())));
+        $both = $this->in->unlessBroken(
+            fn () => $this->in->put($this->in->orAnother($kept['set'] ?? $this->snapshot->setAlone())),
+        );
         if ($both === null) {
             return;
         }
@@ -68,7 +81,12 @@ final class RigService
         } else {
             // Edited while nothing ran: every control is where it was, all else is found anew.
             $simulator = $set->catalogue->id ?? '';
-            $live = new Live($program, $set, $kept === null ? OnDesk::inModes(new LiveState, $set) : $kept['state']->under($simulator, $simulator, $kept['held']));
+            $live = new Live(
+                $program,
+                $set,
+                $kept === null ? OnDesk::inModes(new LiveState, $set)
+                    : $kept['state']->under($simulator, $simulator, $kept['held']),
+            );
             $step = $live->begin($this->clock->now());
         }
         $this->work = new RigAtWork($live, $set, $program);
@@ -204,7 +222,11 @@ final class RigService
 
     public function look(Subscriber $eye, string $last): void
     {
-        if ($eye->page !== '' && $eye->page !== $this->set() && $this->eyes->all === [] && ($this->work->hands->all ?? []) === []) {
+        if (
+            $eye->page !== '' && $eye->page !== $this->set()
+                && $this->eyes->all === []
+                && ($this->work->hands->all ?? []) === []
+        ) {
             // Nobody else is there: what the only page shows is in play, unless it cannot be read just now.
             try {
                 StoreRefuses::whenDoing(fn () => $this->in->unlessBroken(fn () => $this->play($eye->page)));
@@ -237,7 +259,12 @@ final class RigService
         }
         $isTold = $by !== null && ($by->kind !== SourceKind::Page || count($this->work->hands->all) > 1);
         $this->eyes->keep($ended === null ? $step : $step->withProblem($ended), $this->work, $isTold ? $by->name : '');
-        if ($step->outputs !== [] || $step->game !== [] || $step->sentences !== [] || $step->problems !== [] || $step->taken !== []) {
+        if (
+            $step->outputs !== [] || $step->game !== []
+                || $step->sentences !== []
+                || $step->problems !== []
+                || $step->taken !== []
+        ) {
             $this->news->came();
             $this->isSaved = false;
         }
@@ -263,7 +290,11 @@ final class RigService
             [$program, $set] = $both;
             $now = $this->clock->now();
             $step = $this->work?->changeTo($program, $set, $now);
-            $work = $this->work ??= new RigAtWork(new Live($program, $set, OnDesk::inModes(new LiveState, $set)), $set, $program);
+            $work = $this->work ??= new RigAtWork(
+                new Live($program, $set, OnDesk::inModes(new LiveState, $set)),
+                $set,
+                $program,
+            );
             $this->keep($step ?? $work->live->begin($now));
             $this->news->came();
             $this->desk->edited($now);
@@ -319,7 +350,12 @@ final class RigService
             $this->eyes->notice($ended);
         }
         if (! $this->isSaved && $this->work !== null) {
-            $this->isSaved = $this->snapshot->write($this->set(), $this->in->program, $this->work->live->state, $this->work->held());
+            $this->isSaved = $this->snapshot->write(
+                $this->set(),
+                $this->in->program,
+                $this->work->live->state,
+                $this->work->held(),
+            );
         }
         $this->eyes->notice(...$this->lateness->look($this->deck->waits($this->work), $this->clock->now()));
     }
@@ -407,7 +443,9 @@ final class RigService
     public function end(): void
     {
         if ($this->work !== null) {
-            $this->keep(LiveStep::joined([$this->work->live->step([], $this->clock->now()), $this->work->live->close()]));
+            $this->keep(
+                LiveStep::joined([$this->work->live->step([], $this->clock->now()), $this->work->live->close()]),
+            );
             $this->tell();
             $this->isSaved = false;
         }

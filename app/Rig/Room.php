@@ -7,8 +7,8 @@ namespace App\Rig;
 use Nailrod\Core\Engine\Hand\InputSources;
 
 /**
- * How many of something there may be at the rig, and whose they are: a part is kept for this machine, and an address or a
- * phone has few, so that nobody in the house shuts the desk out.
+ * How many of something there may be at the rig, and whose they are: a part is kept for this machine, and an address or
+ * a phone has few, so that nobody in the house shuts the desk out.
  */
 final class Room
 {
@@ -58,11 +58,14 @@ final class Room
             return count($there) >= $this->most ? $this->most : null;
         }
         $elsewhere = array_map(fn (object $one): array => $this->owners[$one] ?? [], $there);
-        $of = fn (string $owner): int => count(array_filter($elsewhere, fn (array $owners): bool => in_array($owner, $owners, true)));
+        $of = fn (string $owner): int => count(
+            array_filter($elsewhere, fn (array $owners): bool => in_array($owner, $owners, true)),
+        );
 
         return match (true) {
             max(array_map($of, self::ownersOf($asker, $phone))) >= $this->each => $this->each,
-            count($there) >= $this->most, count(array_filter($elsewhere)) >= $this->most - $this->kept => $this->most - $this->kept,
+            count($there) >= $this->most,
+            count(array_filter($elsewhere)) >= $this->most - $this->kept => $this->most - $this->kept,
             default => null,
         };
     }

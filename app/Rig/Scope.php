@@ -15,7 +15,16 @@ final readonly class Scope
      * @param string       $phone name of the phone that is the panel; empty if it is not known
      * @param string       $of    id of the token by which the phone was paired; empty if it is none
      */
-    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = [], public string $panel = '', public string $phone = '', public string $of = '') {}
+    public function __construct(
+        public bool $all = false,
+        public bool $see = false,
+        public bool $order = false,
+        public array $feeds = [],
+        public array $games = [],
+        public string $panel = '',
+        public string $phone = '',
+        public string $of = '',
+    ) {}
 
     public function maySee(): bool
     {
@@ -40,7 +49,11 @@ final readonly class Scope
     {
         $device = explode('/', $port, 2)[0];
 
-        return $this->all || in_array($device, $this->feeds, true) || ($this->panel !== '' && $device === $this->panel) || ($device === 'sim' && in_array($simulator, $this->games, true));
+        return $this->all || in_array($device, $this->feeds, true) || (
+            $this->panel !== '' && $device === $this->panel
+        ) || (
+            $device === 'sim' && in_array($simulator, $this->games, true)
+        );
     }
 
     /** The same, by the name of the phone that has it, and the id of its token. */
@@ -58,22 +71,43 @@ final readonly class Scope
     /** @return array{see: bool, order: bool, feeds: list<string>, games: list<string>, panel?: string, all?: true} */
     public function toArray(): array
     {
-        return ['see' => $this->see, 'order' => $this->order, 'feeds' => $this->feeds, 'games' => $this->games] + ($this->panel === '' ? [] : ['panel' => $this->panel] + ($this->all ? ['all' => true] : []));
+        return [
+            'see' => $this->see,
+            'order' => $this->order,
+            'feeds' => $this->feeds,
+            'games' => $this->games,
+        ] + ($this->panel === '' ? [] : ['panel' => $this->panel] + ($this->all ? ['all' => true] : []));
     }
 
     /** @param array<string, mixed> $written as toArray() gave it */
     public static function of(array $written): self
     {
-        $words = fn (string $name): array => array_values(array_filter((array) ($written[$name] ?? []), is_string(...)));
+        $words = fn (string $name): array => array_values(
+            array_filter((array) ($written[$name] ?? []), is_string(...)),
+        );
 
         $panel = is_string($written['panel'] ?? null) ? $written['panel'] : '';
 
-        return new self(all: $panel !== '' && ($written['all'] ?? false) === true, see: ($written['see'] ?? false) === true, order: ($written['order'] ?? false) === true, feeds: $words('feeds'), games: $words('games'), panel: $panel);
+        return new self(
+            all: $panel !== '' && ($written['all'] ?? false) === true,
+            see: ($written['see'] ?? false) === true,
+            order: ($written['order'] ?? false) === true,
+            feeds: $words('feeds'),
+            games: $words('games'),
+            panel: $panel,
+        );
     }
 
     /** @return list<string> what it allows, in words */
     public function inWords(): array
     {
-        return array_merge($this->all ? ['everything'] : [], $this->see ? ['sees what happens'] : [], $this->order ? ['gives orders'] : [], array_map(fn (string $device) => 'moves '.$device, $this->feeds), array_map(fn (string $game) => 'is '.$game, $this->games), $this->panel === '' ? [] : ['is the panel '.$this->panel]);
+        return array_merge(
+            $this->all ? ['everything'] : [],
+            $this->see ? ['sees what happens'] : [],
+            $this->order ? ['gives orders'] : [],
+            array_map(fn (string $device) => 'moves '.$device, $this->feeds),
+            array_map(fn (string $game) => 'is '.$game, $this->games),
+            $this->panel === '' ? [] : ['is the panel '.$this->panel],
+        );
     }
 }

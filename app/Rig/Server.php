@@ -78,7 +78,15 @@ final class Server
             return;
         }
         $id = spl_object_id($socket);
-        $this->connections[$id] = new Connection($this->loop, $socket, $this->calls, $this->tokens, $this->door, $this->after(...), $this->log->error(...));
+        $this->connections[$id] = new Connection(
+            $this->loop,
+            $socket,
+            $this->calls,
+            $this->tokens,
+            $this->door,
+            $this->after(...),
+            $this->log->error(...),
+        );
         $this->room->take($this->connections[$id], $asker);
         $socket->on('close', function () use ($id): void {
             unset($this->connections[$id]);

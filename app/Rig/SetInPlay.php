@@ -34,7 +34,9 @@ final class SetInPlay
         return ['set' => $this->id, 'name' => $this->name, 'program' => $this->program, 'broken' => $this->broken];
     }
 
-    /** The same id if there is such a set, else that of the one that pages begin with; empty if there is none at all. */
+    /**
+     * The same id if there is such a set, else that of the one that pages begin with; empty if there is none at all.
+     */
     public function orAnother(string $id): string
     {
         $sets = SetRecord::shown();
@@ -54,7 +56,9 @@ final class SetInPlay
         return $record === null ? null : $this->taken($record);
     }
 
-    /** @return ?array{Program, BindingSet} of the set as it was edited; null if it is as it was, or cannot be compiled */
+    /**
+     * @return ?array{Program, BindingSet} of the set as it was edited; null if it is as it was, or cannot be compiled
+     */
     public function reread(): ?array
     {
         $record = SetRecord::query()->findOrFail($this->id);
@@ -113,7 +117,12 @@ final class SetInPlay
     {
         $set = $this->sets->current($record);
         $program = $this->programs->program((string) $record->program);
-        [$this->id, $this->name, $this->program, $this->broken] = [$record->id, $record->name, (string) $record->program, ''];
+        [$this->id, $this->name, $this->program, $this->broken] = [
+            $record->id,
+            $record->name,
+            (string) $record->program,
+            '',
+        ];
 
         return [$program, $set];
     }

@@ -38,17 +38,32 @@ final readonly class Snapshot
         return @chmod($draft, 0o600) && @rename($draft, $this->file);
     }
 
-    /** @return ?array{set: string, program: string, state: LiveState, held: array<string, int>} null if there is none, or it cannot be read */
+    /**
+     * @return ?array{set: string, program: string, state: LiveState, held: array<string, int>} null if there is none,
+     *    or it cannot be read
+     */
     public function read(): ?array
     {
         $written = is_file($this->file) ? (string) file_get_contents($this->file) : '';
         $content = substr($written, 32);
-        $parts = $content !== '' && hash('xxh128', $content) === substr($written, 0, 32) ? @unserialize($content, ['allowed_classes' => false]) : null;
-        if (! is_array($parts) || ! is_string($parts['set'] ?? null) || ! is_string($parts['program'] ?? null) || ! is_string($parts['state'] ?? null) || ! is_array($parts['held'] ?? null)) {
+        $parts = $content !== '' && hash('xxh128', $content) === substr($written, 0, 32)
+            ? @unserialize($content, ['allowed_classes' => false])
+            : null;
+        if (
+            ! is_array($parts) || ! is_string($parts['set'] ?? null)
+                || ! is_string($parts['program'] ?? null)
+                || ! is_string($parts['state'] ?? null)
+                || ! is_array($parts['held'] ?? null)
+        ) {
             return null;
         }
         try {
-            return ['set' => $parts['set'], 'program' => $parts['program'], 'state' => LiveState::restore($parts['state']), 'held' => array_filter($parts['held'], is_int(...))];
+            return [
+                'set' => $parts['set'],
+                'program' => $parts['program'],
+                'state' => LiveState::restore($parts['state']),
+                'held' => array_filter($parts['held'], is_int(...)),
+            ];
         } catch (\UnexpectedValueException) {
             return null;
         }

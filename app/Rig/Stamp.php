@@ -16,7 +16,11 @@ final class Stamp
         $youngest = 0;
         foreach (['core', 'app'] as $folder) {
             /** @var \SplFileInfo $file */
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (
+                new \RecursiveIteratorIterator(
+                    new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS),
+                ) as $file
+            ) {
                 $youngest = max($youngest, (int) $file->getMTime());
             }
         }

@@ -23,7 +23,9 @@ final class Subscribers
     /** What is told in less than this is told together, in µs. */
     public const JOINED = 16_000;
 
-    /** Rows of one telling: the lanes show ten seconds, and who was away needs no more than what can be drawn of them. */
+    /**
+     * Rows of one telling: the lanes show ten seconds, and who was away needs no more than what can be drawn of them.
+     */
     public const MOST_ROWS = 2000;
 
     private const KEPT = 10_000_000;
@@ -43,7 +45,9 @@ final class Subscribers
     /** @var array<string, Subscriber> by id */
     public array $all = [];
 
-    /** @var array<int, array{int, array<string, string>}> what was told: when, and each kind of it as JSON, by number */
+    /**
+     * @var array<int, array{int, array<string, string>}> what was told: when, and each kind of it as JSON, by number
+     */
     private array $told = [];
 
     private int $number = 0;
@@ -61,8 +65,8 @@ final class Subscribers
     public function __construct(private readonly string $boot) {}
 
     /**
-     * A new eye is told where it is, what is on, the whole picture, and the sheets that it looks at; one that comes back what
-     * it has missed.
+     * A new eye is told where it is, what is on, the whole picture, and the sheets that it looks at; one that comes
+     * back what it has missed.
      *
      * @param string $last id of the event that it saw last; empty if it is new
      */
@@ -72,22 +76,39 @@ final class Subscribers
         $this->flush($work, $picture, $now);
         $this->all[$eye->id] = $eye;
         $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
-        $goesOn = $eye->panel === '' && $from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]));
-        ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now, 'whole' => ! $goesOn])));
+        $goesOn = $eye->panel === '' && $from >= 0 && $from <= $this->number && (
+            $from === $this->number || isset($this->told[$from + 1])
+        );
+        ($eye->write)(self::event(
+            'hello',
+            self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now, 'whole' => ! $goesOn]),
+        ));
         if (! $goesOn && in_array('rows', $eye->sees, true)) {
             // Whoever takes outputs holds on to nothing that the rig has let go of while it was away.
-            $rows = array_map(fn (OutputEvent $event): array => self::row($event, new OutputWords($work->set)) + ['now' => true], $work->live->sentNow());
+            $rows = array_map(
+                fn (OutputEvent $event): array => self::row($event, new OutputWords($work->set)) + ['now' => true],
+                $work->live->sentNow(),
+            );
             ($eye->write)(self::event('rows', self::json($rows), $this->boot.'-'.$this->number));
         }
         if ($eye->panel !== '') {
             // What was told before was told to others; a panel that comes back is told the whole anew.
-            ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + PanelSight::of($work->set, $eye)->in($picture->whole()))));
+            ($eye->write)(self::event(
+                'picture',
+                self::json(
+                    ['now' => $now, 'whole' => true] + PanelSight::of($work->set, $eye)->in($picture->whole()),
+                ),
+            ));
         } elseif ($goesOn) {
             for ($number = $from + 1; $number <= $this->number; $number++) {
                 ($eye->write)($this->frames($eye, $this->told[$number][1], $number));
             }
         } elseif (in_array('picture', $eye->sees, true)) {
-            ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + $picture->whole()), $this->boot.'-'.$this->number));
+            ($eye->write)(self::event(
+                'picture',
+                self::json(['now' => $now, 'whole' => true] + $picture->whole()),
+                $this->boot.'-'.$this->number,
+            ));
         }
         $this->sheet($eye, $work, true);
         $unheard = $this->unheard;
@@ -98,7 +119,11 @@ final class Subscribers
     public function close(Subscriber $eye): void
     {
         unset($this->all[$eye->id]);
-        $this->sheets = array_filter($this->sheets, fn (string $key): bool => ! str_starts_with($key, $eye->id.' '), ARRAY_FILTER_USE_KEY);
+        $this->sheets = array_filter(
+            $this->sheets,
+            fn (string $key): bool => ! str_starts_with($key, $eye->id.' '),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** Sentences that every page shows for a while; where there is none, the next one that comes. */
@@ -132,7 +157,9 @@ final class Subscribers
     {
         $words = new OutputWords($work->set);
         foreach ($step->outputs as $event) {
-            $this->waiting['rows'][] = self::row($event, $words) + (Telling::isLampByItself($event) ? ['by_itself' => true] : []);
+            $this->waiting['rows'][] = self::row($event, $words) + (
+                Telling::isLampByItself($event) ? ['by_itself' => true] : []
+            );
         }
         foreach ($step->game as $event) {
             // A key that its window takes changes nothing in it: the line of the tape says so.
@@ -143,10 +170,16 @@ final class Subscribers
         foreach ($step->sentences as $line) {
             $this->waiting['tape'][] = $this->line($line, $by);
         }
-        $this->waiting['rows'] = self::latest($this->waiting['rows'], fn (array $row): string => $row['kind'].' '.$row['target']);
+        $this->waiting['rows'] = self::latest(
+            $this->waiting['rows'],
+            fn (array $row): string => $row['kind'].' '.$row['target'],
+        );
         $this->waiting['game'] = self::latest($this->waiting['game'], fn (array $row): string => $row['variable']);
         foreach ($step->problems as $problem) {
-            $this->waiting['tape'][] = $this->line(new Sentence($work->latest(), '', [$problem], false, []), $by) + ['problem' => true];
+            $this->waiting['tape'][] = $this->line(
+                new Sentence($work->latest(), '', [$problem], false, []),
+                $by,
+            ) + ['problem' => true];
         }
     }
 
@@ -165,13 +198,20 @@ final class Subscribers
             $this->told[++$this->number] = [$now, $parts];
             $this->bytes += strlen(implode('', $parts));
         }
-        while (($oldest = array_key_first($this->told)) !== null && ($this->told[$oldest][0] < $now - self::KEPT || $this->bytes > self::MOST_KEPT)) {
+        while (($oldest = array_key_first($this->told)) !== null && (
+            $this->told[$oldest][0] < $now - self::KEPT || $this->bytes > self::MOST_KEPT
+        )) {
             $this->bytes -= strlen(implode('', $this->told[$oldest][1]));
             unset($this->told[$oldest]);
         }
         $frames = [];
         foreach ($this->all as $eye) {
-            $frame = $frames[$eye->sort()] ??= $eye->panel === '' ? $this->frames($eye, $parts, $this->number) : self::toPanel($clock, PanelSight::of($work->set, $eye)->in($changes));
+            $frame = $frames[$eye->sort()] ??= $eye->panel === ''
+                ? $this->frames($eye, $parts, $this->number)
+                : self::toPanel(
+                    $clock,
+                    PanelSight::of($work->set, $eye)->in($changes),
+                );
             if ($frame !== '') {
                 ($eye->write)($frame);
             }
@@ -194,11 +234,18 @@ final class Subscribers
     /** @return array{t: int, kind: string, target: string, value: int|float|string, name: string} */
     private static function row(OutputEvent $event, OutputWords $words): array
     {
-        return ['t' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $words->nameOf($event)];
+        return [
+            't' => $event->t,
+            'kind' => $event->kind,
+            'target' => $event->target,
+            'value' => $event->value,
+            'name' => $words->nameOf($event),
+        ];
     }
 
     /**
-     * Of too many rows the latest, and of those before them the last of each that it is about: how it ends is always told.
+     * Of too many rows the latest, and of those before them the last of each that it is about: how it ends is always
+     * told.
      *
      * @param list<array<string, mixed>>             $rows
      * @param \Closure(array<string, mixed>): string $of   what a row is about
@@ -245,13 +292,28 @@ final class Subscribers
     /** @return array<string, mixed> */
     private function line(Sentence $line, string $by): array
     {
-        return ['t' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys, 'game' => $line->game, 'line' => $line->line, 'of' => $line->of] + ($by === '' ? [] : ['by' => $by]);
+        return [
+            't' => $line->t,
+            'about' => $line->about,
+            'parts' => $line->parts,
+            'ends' => $line->ends,
+            'keys' => $line->keys,
+            'game' => $line->game,
+            'line' => $line->line,
+            'of' => $line->of,
+        ] + ($by === '' ? [] : ['by' => $by]);
     }
 
     /** @return array<string, mixed> */
     private function game(GameEvent $event, OutputWords $words): array
     {
-        return ['t' => $event->t, 'variable' => $event->variable, 'value' => $event->value, ...$words->game($event), 'by' => $event->by?->key()];
+        return [
+            't' => $event->t,
+            'variable' => $event->variable,
+            'value' => $event->value,
+            ...$words->game($event),
+            'by' => $event->by?->key(),
+        ];
     }
 
     private static function event(string $kind, string $data, string $id = ''): string
@@ -261,6 +323,9 @@ final class Subscribers
 
     private static function json(mixed $value): string
     {
-        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 }

@@ -19,7 +19,13 @@ final class SurveyPicture
         $found = $survey->finder->found;
 
         return [
-            'found' => ['n' => $survey->finder->count, 'ref' => $found, 'number' => $found === null ? '' : $set->rig->numberOf($found), 'name' => $found === null ? '' : $set->rig->nameOf($found), 'device' => $set->rig->deviceNameOf((string) $found)],
+            'found' => [
+                'n' => $survey->finder->count,
+                'ref' => $found,
+                'number' => $found === null ? '' : $set->rig->numberOf($found),
+                'name' => $found === null ? '' : $set->rig->nameOf($found),
+                'device' => $set->rig->deviceNameOf((string) $found),
+            ],
             'left_out' => $survey->finder->leftOut($set->rig, $now),
             'teaching' => self::teaching($survey, $set, $now),
             'sweep' => self::sweep($survey),
@@ -47,7 +53,15 @@ final class SurveyPicture
             return null;
         }
 
-        return ['axis' => $sweep->axis, 'phase' => $sweep->phase->value, 'task' => $sweep->phase->task(), 'complaint' => $sweep->complaint, 'done' => $sweep->isDone, 'count' => $sweep->trace($sweep->phase)->count(), 'least' => $sweep->phase->least()];
+        return [
+            'axis' => $sweep->axis,
+            'phase' => $sweep->phase->value,
+            'task' => $sweep->phase->task(),
+            'complaint' => $sweep->complaint,
+            'done' => $sweep->isDone,
+            'count' => $sweep->trace($sweep->phase)->count(),
+            'least' => $sweep->phase->least(),
+        ];
     }
 
     /** @return ?array<string, mixed> */
@@ -82,12 +96,22 @@ final class SurveyPicture
             }
         }
         // What is made from others has a row on Devices, and is no input to be tried.
-        foreach (array_merge(...array_map(fn (Control $control): array => $control->contacts, $device->controls)) as $contact) {
+        foreach (
+            array_merge(...array_map(fn (Control $control): array => $control->contacts, $device->controls)) as $contact
+        ) {
             $rows[$contact->ref] ??= ['seen' => Verdict::isContactSeen($contact, $survey->sheet), 'count' => '0'];
         }
         $verdict = Verdict::of($survey->sheet, $device, $set->rig);
 
-        return ['device' => $device->id, 'rows' => $rows, 'summary' => $verdict->summary, 'troubles' => $verdict->troubles, 'left' => $verdict->left, 'seen' => $verdict->seen, 'all' => $verdict->all];
+        return [
+            'device' => $device->id,
+            'rows' => $rows,
+            'summary' => $verdict->summary,
+            'troubles' => $verdict->troubles,
+            'left' => $verdict->left,
+            'seen' => $verdict->seen,
+            'all' => $verdict->all,
+        ];
     }
 
     /** @return array{count: string, low: string, high: string, shortest: string, bounces: string} */
@@ -97,7 +121,12 @@ final class SurveyPicture
             'count' => (string) ($record->count ?? 0),
             'low' => (string) ($record->low ?? ''),
             'high' => (string) ($record->high ?? ''),
-            'shortest' => $record?->shortest === null ? '' : number_format($record->shortest / 1000, $record->shortest < 100_000 ? 1 : 0, '.', '').' ms',
+            'shortest' => $record?->shortest === null ? '' : number_format(
+                $record->shortest / 1000,
+                $record->shortest < 100_000 ? 1 : 0,
+                '.',
+                '',
+            ).' ms',
             'bounces' => match (true) {
                 $record === null => '',
                 $record->neverOpened => 'never opened',

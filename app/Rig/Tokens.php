@@ -7,7 +7,9 @@ namespace App\Rig;
 use App\Models\TokenRecord;
 use App\Storage\StoreRefuses;
 
-/** Who may talk to the rig: pages carry a token that lasts half a day, programs one of their own that is kept as a hash. */
+/**
+ * Who may talk to the rig: pages carry a token that lasts half a day, programs one of their own that is kept as a hash.
+ */
 final readonly class Tokens
 {
     private const PAGE_SECONDS = 43_200;
@@ -40,7 +42,12 @@ final readonly class Tokens
             throw NotAllowed::toAnything();
         }
         $token = 'nr_'.bin2hex(random_bytes(20));
-        TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'scope' => $scope->toArray()]);
+        TokenRecord::query()->create([
+            'id' => bin2hex(random_bytes(6)),
+            'name' => $name,
+            'hash' => hash('sha256', $token),
+            'scope' => $scope->toArray(),
+        ]);
 
         return $token;
     }
@@ -49,7 +56,13 @@ final readonly class Tokens
     public function forPanel(string $name, string $device, string $host = ''): string
     {
         $token = 'np_'.bin2hex(random_bytes(20));
-        TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'host' => $host, 'scope' => (new Scope(panel: $device))->toArray()]);
+        TokenRecord::query()->create([
+            'id' => bin2hex(random_bytes(6)),
+            'name' => $name,
+            'hash' => hash('sha256', $token),
+            'host' => $host,
+            'scope' => (new Scope(panel: $device))->toArray(),
+        ]);
 
         return $token;
     }
@@ -91,7 +104,11 @@ final readonly class Tokens
             return $this->ofHand($parts[1], $parts[2], $parts[3], $time);
         }
         if (count($parts) === 3 && $parts[0] === 'page') {
-            return ctype_digit($parts[1]) && (int) $parts[1] >= $time && hash_equals($this->sign($parts[1]), $parts[2]) ? new Scope(all: true) : null;
+            return ctype_digit($parts[1])
+                && (int) $parts[1] >= $time
+                && hash_equals($this->sign($parts[1]), $parts[2])
+                ? new Scope(all: true)
+                : null;
         }
         $record = str_starts_with($token, 'nr_') ? $this->list->ofHash(hash('sha256', $token)) : null;
 

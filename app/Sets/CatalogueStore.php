@@ -17,7 +17,10 @@ use Nailrod\Core\Set\Drafts;
 use Nailrod\Core\Set\Following;
 use Nailrod\Core\Set\SetDocument;
 
-/** Simulators and the revisions of their lists of actions: changed, undone, done again, together with the sets that follow. */
+/**
+ * Simulators and the revisions of their lists of actions: changed, undone, done again, together with the sets that
+ * follow.
+ */
 final class CatalogueStore
 {
     public function __construct(private readonly SetStore $sets) {}
@@ -59,7 +62,13 @@ final class CatalogueStore
             }
             $following = $this->following($before, $after);
             $moved = Heads::follow($following, 'The list of '.$before->name.' changed: ');
-            $revision = $this->append($record, $after, mb_strimwidth($change->sentence(), 0, 480, '...'), $moved, $seen);
+            $revision = $this->append(
+                $record,
+                $after,
+                mb_strimwidth($change->sentence(), 0, 480, '...'),
+                $moved,
+                $seen,
+            );
             $record->goOnTo($revision);
 
             return $revision;
@@ -67,7 +76,8 @@ final class CatalogueStore
     }
 
     /**
-     * Steps back to the revision that the present one was made from, with the sets that followed it and were left alone since.
+     * Steps back to the revision that the present one was made from, with the sets that followed it and were left alone
+     * since.
      *
      * @return ?CatalogueRevision the one that is undone; null if there is none
      *
@@ -94,7 +104,8 @@ final class CatalogueStore
     }
 
     /**
-     * Steps forward to the revision that was undone last, with the sets that went back with it and were left alone since.
+     * Steps forward to the revision that was undone last, with the sets that went back with it and were left alone
+     * since.
      *
      * @return ?CatalogueRevision the one that holds then; null if there is none
      *
@@ -120,10 +131,15 @@ final class CatalogueStore
         }, 3);
     }
 
-    /** The simulator whose list changed last in the edit by which a revision of a set came to be; null if it came otherwise. */
+    /**
+     * The simulator whose list changed last in the edit by which a revision of a set came to be; null if it came
+     * otherwise.
+     */
     public function thatBrought(Revision $revision): ?CatalogueRecord
     {
-        return CatalogueRecord::query()->with('head')->get()->first(fn (CatalogueRecord $record) => ($record->head->sets[$revision->set_id][1] ?? null) === $revision->id);
+        return CatalogueRecord::query()->with('head')->get()->first(
+            fn (CatalogueRecord $record) => ($record->head->sets[$revision->set_id][1] ?? null) === $revision->id,
+        );
     }
 
     /**
@@ -152,7 +168,11 @@ final class CatalogueStore
      */
     private static function documents(array $instead): array
     {
-        return array_values(SetRecord::query()->with('head')->orderBy('position')->get()->map(fn (SetRecord $record) => $instead[$record->id] ?? $record->head->set())->all());
+        return array_values(
+            SetRecord::query()->with('head')->orderBy('position')->get()->map(
+                fn (SetRecord $record) => $instead[$record->id] ?? $record->head->set(),
+            )->all(),
+        );
     }
 
     private function seenAs(string $id, int $seen): CatalogueRecord
@@ -163,8 +183,19 @@ final class CatalogueStore
     }
 
     /** @param array<string, array{int, int}> $sets */
-    private function append(CatalogueRecord $record, Catalogue $catalogue, string $sentence, array $sets, ?int $from): CatalogueRevision
-    {
-        return CatalogueRevision::query()->create(['catalogue_id' => $record->id, 'made_from' => $from, 'document' => Json::compact($catalogue->toArray()), 'sentence' => $sentence, 'sets' => $sets]);
+    private function append(
+        CatalogueRecord $record,
+        Catalogue $catalogue,
+        string $sentence,
+        array $sets,
+        ?int $from,
+    ): CatalogueRevision {
+        return CatalogueRevision::query()->create([
+            'catalogue_id' => $record->id,
+            'made_from' => $from,
+            'document' => Json::compact($catalogue->toArray()),
+            'sentence' => $sentence,
+            'sets' => $sets,
+        ]);
     }
 }

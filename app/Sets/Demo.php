@@ -17,11 +17,30 @@ use Nailrod\Core\Set\SetDocument;
 /** The demo rig with its simulators and sets: loaded, put away, brought back as it was. */
 final class Demo
 {
-    private const DEVICES = ['fennel', 'gorse', 'sedge', 'rowan', 'bracken', 'teasel', 'clover', 'burdock', 'mouse', 'phrases'];
+    private const DEVICES = [
+        'fennel',
+        'gorse',
+        'sedge',
+        'rowan',
+        'bracken',
+        'teasel',
+        'clover',
+        'burdock',
+        'mouse',
+        'phrases',
+    ];
     private const CATALOGUES = ['skerrywing', 'hairpin-ladder', 'quay-cable'];
 
     /** Places in the list of sets, by id, parents first; the last one is what opens. */
-    private const SETS = ['house' => 0, 'quay-cable' => 1, 'hairpin-ladder' => 2, 'marl' => 3, 'skerrywing' => 9, 'knot' => 5, 'dunlin' => 4];
+    private const SETS = [
+        'house' => 0,
+        'quay-cable' => 1,
+        'hairpin-ladder' => 2,
+        'marl' => 3,
+        'skerrywing' => 9,
+        'knot' => 5,
+        'dunlin' => 4,
+    ];
 
     /** The set that others inherit from, and the one that is opened. */
     private const ROOT = 'house';
@@ -41,7 +60,10 @@ final class Demo
             DeviceRecord::query()->create(['id' => $device->id, 'position' => $position, 'document' => $json]);
         }
         foreach (self::CATALOGUES as $id) {
-            $this->catalogues->create(Catalogue::read(Node::of(Json::decode($this->file('catalogues/'.$id.'.catalogue.json')))), 'Loaded from the demo files.');
+            $this->catalogues->create(
+                Catalogue::read(Node::of(Json::decode($this->file('catalogues/'.$id.'.catalogue.json')))),
+                'Loaded from the demo files.',
+            );
         }
         foreach (Keys::each(self::SETS) as $id => $position) {
             $set = SetDocument::fromJson($this->file('sets/'.$id.'.set.json'));
@@ -53,7 +75,10 @@ final class Demo
     /** Is there a demo that could be put away, or brought back? */
     public static function isLoaded(): bool
     {
-        return SetRecord::query()->where('id', self::ROOT)->whereIn('id', Revision::query()->where('author', self::AUTHOR)->select('set_id'))->exists();
+        return SetRecord::query()->where('id', self::ROOT)->whereIn(
+            'id',
+            Revision::query()->where('author', self::AUTHOR)->select('set_id'),
+        )->exists();
     }
 
     public static function isAway(): bool
@@ -64,7 +89,11 @@ final class Demo
     /** Id of the set that is opened to look around; null if the demo is not there. */
     public static function opens(): ?string
     {
-        $open = SetRecord::shown()->where('id', self::OPENS)->value('id') ?? SetRecord::shown()->where('id', self::ROOT)->value('id');
+        $open = SetRecord::shown()
+            ->where('id', self::OPENS)
+            ->value('id') ?? SetRecord::shown()
+            ->where('id', self::ROOT)
+            ->value('id');
 
         return is_string($open) ? $open : null;
     }

@@ -32,7 +32,11 @@ final class Devices
     public function fromFile(string $content, string $name, string $kind, string $fileName): DeviceRecord
     {
         if (! str_starts_with(ltrim($content), '{')) {
-            return $name === '' ? throw FormatError::told('Name', 'nothing', 'a name for it, since a report descriptor has none') : $this->fromDescriptor($content, $name, $kind, $fileName);
+            return $name === '' ? throw FormatError::told(
+                'Name',
+                'nothing',
+                'a name for it, since a report descriptor has none',
+            ) : $this->fromDescriptor($content, $name, $kind, $fileName);
         }
         try {
             $document = Json::decodeStrictly($content);
@@ -41,7 +45,13 @@ final class Devices
             throw $error->in($fileName);
         }
 
-        return $this->keep(['id' => DeviceRecord::query()->where('id', $device->id)->exists() ? $this->freeId($device->id) : $device->id] + ($name === '' ? [] : ['name' => $name]) + $document);
+        return $this->keep(
+            [
+                'id' => DeviceRecord::query()
+                    ->where('id', $device->id)
+                    ->exists() ? $this->freeId($device->id) : $device->id,
+            ] + ($name === '' ? [] : ['name' => $name]) + $document,
+        );
     }
 
     /**
@@ -107,7 +117,11 @@ final class Devices
     {
         $record = DeviceRecord::query()->find($device->id);
         if ($record !== null && $record->device() != $device) {
-            throw FormatError::at('devices', $device->id, 'an id that no other device has, or the very same device as before');
+            throw FormatError::at(
+                'devices',
+                $device->id,
+                'an id that no other device has, or the very same device as before',
+            );
         }
 
         return $record ?? $this->keep($document);
@@ -140,12 +154,20 @@ final class Devices
     {
         $device = DeviceReader::read(Node::of($document));
 
-        return DeviceRecord::query()->create(['id' => $device->id, 'position' => DeviceRecord::query()->count(), 'document' => Json::encode($document)]);
+        return DeviceRecord::query()->create(
+            ['id' => $device->id, 'position' => DeviceRecord::query()->count(), 'document' => Json::encode($document)],
+        );
     }
 
     /** An id that no device has, made of a name. */
     public function freeId(string $name): string
     {
-        return Ids::free($name, 'device', fn (string $id): bool => in_array($id, ['sim', Made::DEVICE], true) || DeviceRecord::query()->where('id', $id)->exists());
+        return Ids::free(
+            $name,
+            'device',
+            fn (string $id): bool => in_array($id, ['sim', Made::DEVICE], true) || DeviceRecord::query()
+                ->where('id', $id)
+                ->exists(),
+        );
     }
 }

@@ -27,10 +27,19 @@ final class Exports
     public function bundle(string $set): string
     {
         $merged = $this->current($set)->merged;
-        $devices = array_map(fn (string $id) => DeviceRecord::query()->findOrFail($id)->document, array_values(array_filter($merged->devices, fn (string $id) => DeviceRecord::query()->find($id) !== null)));
-        $catalogue = $merged->simulator === null ? null : CatalogueRecord::query()->with('head')->find($merged->simulator);
+        $devices = array_map(
+            fn (string $id) => DeviceRecord::query()->findOrFail($id)->document,
+            array_values(array_filter($merged->devices, fn (string $id) => DeviceRecord::query()->find($id) !== null)),
+        );
+        $catalogue = $merged->simulator === null ? null : CatalogueRecord::query()
+            ->with('head')
+            ->find($merged->simulator);
 
-        return SetBundle::write($merged->chain, array_map(Json::decode(...), $devices), $catalogue === null ? [] : [Json::decode($catalogue->head->document)]);
+        return SetBundle::write(
+            $merged->chain,
+            array_map(Json::decode(...), $devices),
+            $catalogue === null ? [] : [Json::decode($catalogue->head->document)],
+        );
     }
 
     /** What the game is told in its own settings. */
@@ -57,10 +66,15 @@ final class Exports
     public static function withWays(BindingSet $base, string $text): SetDocument
     {
         $catalogue = self::gameOf($base);
-        $ways = str_starts_with(ltrim($text), '{') ? GameBindings::read($text, $catalogue)->ways : KeyList::read($text, $catalogue);
+        $ways = str_starts_with(ltrim($text), '{')
+            ? GameBindings::read($text, $catalogue)->ways
+            : KeyList::read($text, $catalogue);
         $own = $base->merged->own;
         foreach (Keys::each($ways) as $action => $way) {
-            $own = $way == $base->wayOf((string) $action) ? $own : $own->with(PartPath::way((string) $action), $way->toArray());
+            $own = $way == $base->wayOf((string) $action) ? $own : $own->with(
+                PartPath::way((string) $action),
+                $way->toArray(),
+            );
         }
 
         return $own;
@@ -73,6 +87,10 @@ final class Exports
 
     private static function gameOf(BindingSet $set): Catalogue
     {
-        return $set->catalogue ?? throw FormatError::told('simulator', 'none in '.$set->merged->own->name, 'a set for a game, since this list is of its actions');
+        return $set->catalogue ?? throw FormatError::told(
+            'simulator',
+            'none in '.$set->merged->own->name,
+            'a set for a game, since this list is of its actions',
+        );
     }
 }

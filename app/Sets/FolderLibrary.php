@@ -14,7 +14,10 @@ use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
 
-/** Documents beside a file: in its folder as ID.set.json, ID.device.json, ID.catalogue.json, or in sets/, devices/ and catalogues/ next to it. */
+/**
+ * Documents beside a file: in its folder as ID.set.json, ID.device.json, ID.catalogue.json, or in sets/, devices/ and
+ * catalogues/ next to it.
+ */
 final class FolderLibrary implements Library
 {
     public function __construct(private readonly string $folder) {}

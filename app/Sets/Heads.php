@@ -10,17 +10,29 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\Following;
 use Nailrod\Core\Set\SetDocument;
 
-/** Which revision of a set holds: one is added, the one before or after it holds again. What calls it sees to it that it fits. */
+/**
+ * Which revision of a set holds: one is added, the one before or after it holds again. What calls it sees to it that it
+ * fits.
+ */
 final class Heads
 {
-    public static function append(SetRecord $record, SetDocument $set, string $author, string $sentence, ?int $from = null): Revision
-    {
+    public static function append(
+        SetRecord $record,
+        SetDocument $set,
+        string $author,
+        string $sentence,
+        ?int $from = null,
+    ): Revision {
         return Revision::query()->create([
-            'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toCompactJson(), 'author' => $author, 'sentence' => $sentence,
+            'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toCompactJson(), 'author' => $author,
+            'sentence' => $sentence,
         ]);
     }
 
-    /** @return array{name: string, parent: ?string} what is kept beside the document, so that it need not be read to list the sets */
+    /**
+     * @return array{name: string, parent: ?string} what is kept beside the document, so that it need not be read to
+     *    list the sets
+     */
     public static function heading(SetDocument $set): array
     {
         return ['name' => $set->name, 'parent' => $set->parent];
@@ -56,7 +68,13 @@ final class Heads
         $moved = [];
         foreach (Keys::each($following->changed) as $id => $document) {
             $record = SetRecord::query()->findOrFail($id);
-            $revision = self::append($record, $document, 'you', mb_strimwidth($why.implode('; ', $following->lines[$id]), 0, 480, '...'), $record->head_id);
+            $revision = self::append(
+                $record,
+                $document,
+                'you',
+                mb_strimwidth($why.implode('; ', $following->lines[$id]), 0, 480, '...'),
+                $record->head_id,
+            );
             $moved[$id] = [(int) $record->head_id, $revision->id];
             $record->goOnTo($revision, self::heading($document));
         }

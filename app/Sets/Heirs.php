@@ -38,9 +38,15 @@ final class Heirs
     public function inWords(PartPath $path): string
     {
         ['follow' => $follow, 'own' => $own] = $this->of($path);
-        $list = fn (array $names): string => count($names) < 2 ? implode('', $names) : implode(', ', array_slice($names, 0, -1)).' and '.$names[count($names) - 1];
+        $list = fn (array $names): string => count($names) < 2
+            ? implode('', $names)
+            : implode(', ', array_slice($names, 0, -1))
+            .' and '
+            .$names[count($names) - 1];
 
-        return trim(($follow === [] ? '' : 'A change here also changes '.$list($follow).'. ').($own === [] ? '' : $list($own).(count($own) === 1 ? ' has its own.' : ' have their own.')));
+        return trim(($follow === [] ? '' : 'A change here also changes '.$list($follow).'. ').(
+            $own === [] ? '' : $list($own).(count($own) === 1 ? ' has its own.' : ' have their own.')
+        ));
     }
 
     /** @return array<string, SetDocument> */

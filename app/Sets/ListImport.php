@@ -14,7 +14,10 @@ use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\CatalogueChange;
 use Nailrod\Core\Set\Following;
 
-/** A list of actions that is looked at before it is taken: what it is taken for, what it then is, and what that does to the sets. */
+/**
+ * A list of actions that is looked at before it is taken: what it is taken for, what it then is, and what that does to
+ * the sets.
+ */
 final readonly class ListImport
 {
     /** A simulator that was not at hand yet. */
@@ -23,7 +26,10 @@ final readonly class ListImport
     /** Only the keys of it, for a simulator that is at hand: this, and its id. */
     public const KEYS = 'keys:';
 
-    /** So much of a list at hand must be in a newer one, so that it is offered as one, and so that it is taken for one unasked. */
+    /**
+     * So much of a list at hand must be in a newer one, so that it is offered as one, and so that it is taken for one
+     * unasked.
+     */
     private const ALIKE = 0.2;
     private const SURELY = 0.6;
 
@@ -45,11 +51,18 @@ final readonly class ListImport
      * @param string                   $name   of the file
      * @param string                   $for    what it was said to be taken for; empty if nobody has said
      * @param array<string, Catalogue> $edited as it was changed since, by what it is taken for
-     * @param ?string                  $from   the set from whose page it was taken up to be changed; null if it came as a file
+     * @param ?string                  $from   the set from whose page it was
+     *                                         taken up to be changed; null if it came as a file
      * @param string                   $below  the set below which one for it was asked for; empty if none was
      */
-    public function __construct(public ImportedFile $incoming, public string $name, string $for, array $edited, public ?string $from, public string $below = '')
-    {
+    public function __construct(
+        public ImportedFile $incoming,
+        public string $name,
+        string $for,
+        array $edited,
+        public ?string $from,
+        public string $below = '',
+    ) {
         $newer = $incoming->catalogue ?? throw new \LogicException('It is no list.');
         $records = CatalogueRecord::query()->with('head')->orderBy('id')->get()->keyBy('id')->all();
         $games = array_map(fn (CatalogueRecord $record) => $record->catalogue(), $records);
@@ -68,9 +81,11 @@ final readonly class ListImport
         $this->notHere = isset($this->choices[$for]) ? '' : $for;
         $this->of = $records[$this->for] ?? null;
         $this->catalogue = $edited[$this->for] ?? match (true) {
-            $this->for === self::FRESH && $incoming->kind === ImportedFile::TABLE => $newer->called($newer->id, $this->nameOfTable()),
+            $this->for === self::FRESH && $incoming->kind === ImportedFile::TABLE =>
+                $newer->called($newer->id, $this->nameOfTable()),
             $this->of === null => $newer,
-            $incoming->kind === ImportedFile::TABLE => $this->update($games[$this->for])->said(CatalogueTable::of($incoming->text)),
+            $incoming->kind === ImportedFile::TABLE => $this->update($games[$this->for])
+                ->said(CatalogueTable::of($incoming->text)),
             default => $this->update($games[$this->for])->whole(),
         };
     }
@@ -103,13 +118,23 @@ final readonly class ListImport
     /** What it does to the sets; null for a simulator that was not at hand, and where nothing is another. */
     public function following(CatalogueStore $store): ?Following
     {
-        return $this->of === null || $this->change()?->isNothing() !== false ? null : $store->following($this->of->catalogue(), $this->catalogue);
+        return $this->of === null || $this->change()?->isNothing() !== false ? null : $store->following(
+            $this->of->catalogue(),
+            $this->catalogue,
+        );
     }
 
     /** The same list after an edit. */
     public function edited(Catalogue $catalogue): self
     {
-        return new self($this->incoming, $this->name, $this->for, [$this->for => $catalogue], $this->from, $this->below);
+        return new self(
+            $this->incoming,
+            $this->name,
+            $this->for,
+            [$this->for => $catalogue],
+            $this->from,
+            $this->below,
+        );
     }
 
     /** What somebody has seen who has seen what goes from the sets: another word when that is something else. */
@@ -121,12 +146,19 @@ final readonly class ListImport
     /** Is it a list of what reaches actions, as it goes out of a set? */
     private function isKeyList(): bool
     {
-        return $this->incoming->kind === ImportedFile::TABLE && preg_match('/^"?action.*\bby\b/i', $this->incoming->text) === 1;
+        return $this->incoming->kind === ImportedFile::TABLE && preg_match(
+            '/^"?action.*\bby\b/i',
+            $this->incoming->text,
+        ) === 1;
     }
 
     private function update(Catalogue $game): CatalogueUpdate
     {
-        return CatalogueUpdate::of($game, $this->incoming->catalogue ?? $game, $this->incoming->kind === ImportedFile::CATALOGUE);
+        return CatalogueUpdate::of(
+            $game,
+            $this->incoming->catalogue ?? $game,
+            $this->incoming->kind === ImportedFile::CATALOGUE,
+        );
     }
 
     /**
@@ -140,7 +172,12 @@ final readonly class ListImport
         $choices = [self::FRESH => 'a new simulator of these actions'];
         foreach ($games as $id => $game) {
             if ($alike[$id] >= self::ALIKE || $id === $this->incoming->catalogue?->id) {
-                $choices[$id] = sprintf('%s: a newer list, with %d of its %d actions', $game->name, (int) round($alike[$id] * count($game->actions)), count($game->actions));
+                $choices[$id] = sprintf(
+                    '%s: a newer list, with %d of its %d actions',
+                    $game->name,
+                    (int) round($alike[$id] * count($game->actions)),
+                    count($game->actions),
+                );
             }
             $keys = $this->keys($game);
             if ($keys > 0) {
@@ -155,7 +192,9 @@ final readonly class ListImport
     private function keys(Catalogue $game): int
     {
         try {
-            return $this->incoming->kind === ImportedFile::TABLE ? count(KeyList::read($this->incoming->text, $game)) : 0;
+            return $this->incoming->kind === ImportedFile::TABLE ? count(
+                KeyList::read($this->incoming->text, $game),
+            ) : 0;
         } catch (FormatError) {
             return 0;
         }

@@ -56,6 +56,10 @@ final class OwnNames
     /** @param array<string, string> $taken */
     private static function own(string $name, array $taken, string $what): string
     {
-        return FreeName::isFree($name, $taken) ? $name : throw FormatError::told(ucfirst($what === 'set' ? 'name' : $what), sprintf('“%s”, which another %s has', $name, $what), sprintf('one of its own, such as “%s”', FreeName::of($name, $taken)));
+        return FreeName::isFree($name, $taken) ? $name : throw FormatError::told(
+            ucfirst($what === 'set' ? 'name' : $what),
+            sprintf('“%s”, which another %s has', $name, $what),
+            sprintf('one of its own, such as “%s”', FreeName::of($name, $taken)),
+        );
     }
 }

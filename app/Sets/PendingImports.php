@@ -42,13 +42,19 @@ final class PendingImports
     {
         ImportedFile::read($text, new DatabaseLibrary);
 
-        return self::put(bin2hex(random_bytes(8)), ['name' => $name, 'text' => $text] + ($below === '' ? [] : ['below' => $below]));
+        return self::put(
+            bin2hex(random_bytes(8)),
+            ['name' => $name, 'text' => $text] + ($below === '' ? [] : ['below' => $below]),
+        );
     }
 
     /** The list of a simulator that is at hand, to be changed. */
     public function keepList(Catalogue $catalogue, string $set): string
     {
-        return self::put(bin2hex(random_bytes(8)), ['name' => 'The list of '.$catalogue->name, 'text' => Json::compact($catalogue->toArray()), 'from' => $set]);
+        return self::put(
+            bin2hex(random_bytes(8)),
+            ['name' => 'The list of '.$catalogue->name, 'text' => Json::compact($catalogue->toArray()), 'from' => $set],
+        );
     }
 
     /** A list of a game in which nothing stands yet, to be written. */
@@ -56,7 +62,8 @@ final class PendingImports
     {
         return $this->keep($name, Json::compact([
             'format' => Catalogue::FORMAT, 'version' => 1, 'id' => self::TABLE, 'name' => $name, 'vehicle' => 'vehicle',
-            'frame_us' => self::USUAL_FRAME, 'sees' => ['buttons' => 32, 'axes' => 8], 'groups' => [], 'actions' => [], 'variables' => [],
+            'frame_us' => self::USUAL_FRAME, 'sees' => ['buttons' => 32, 'axes' => 8], 'groups' => [], 'actions' => [],
+            'variables' => [],
         ]), $below);
     }
 
@@ -73,14 +80,27 @@ final class PendingImports
     {
         $kept = self::kept($id);
 
-        return new ListImport($incoming, $kept['name'], $for, array_map(fn (string $document) => Catalogue::read(Node::of(Json::decode($document))), $kept['lists'] ?? []), $kept['from'] ?? null, $kept['below'] ?? '');
+        return new ListImport(
+            $incoming,
+            $kept['name'],
+            $for,
+            array_map(
+                fn (string $document) => Catalogue::read(Node::of(Json::decode($document))),
+                $kept['lists'] ?? [],
+            ),
+            $kept['from'] ?? null,
+            $kept['below'] ?? '',
+        );
     }
 
     /** What was changed in a list that waits. */
     public function say(string $id, ListImport $list): void
     {
         $kept = self::kept($id);
-        self::put($id, ['lists' => [$list->for => Json::compact($list->catalogue->toArray())] + ($kept['lists'] ?? [])] + $kept);
+        self::put(
+            $id,
+            ['lists' => [$list->for => Json::compact($list->catalogue->toArray())] + ($kept['lists'] ?? [])] + $kept,
+        );
     }
 
     /** @param array{name: string, text: string, from?: string, below?: string, lists?: array<string, string>} $kept */
@@ -96,10 +116,16 @@ final class PendingImports
     {
         $kept = Cache::get('import-'.$id);
         if (! is_array($kept) || ! is_string($kept['text'] ?? null) || ! is_string($kept['name'] ?? null)) {
-            throw FormatError::told('', 'no file that waits', 'one that was brought within the last hour; bring it again');
+            throw FormatError::told(
+                '',
+                'no file that waits',
+                'one that was brought within the last hour; bring it again',
+            );
         }
 
-        /** @var array{name: string, text: string, from?: string, below?: string, lists?: array<string, string>} $kept */
+        /**
+         * @var array{name: string, text: string, from?: string, below?: string, lists?: array<string, string>} $kept
+         */
         return $kept;
     }
 
@@ -111,7 +137,8 @@ final class PendingImports
     /**
      * Takes a set with what it needs. What is at hand already is used as it is.
      *
-     * @param array<string, string> $match devices of the file that stand for others here: the one here, by the one there
+     * @param array<string, string> $match devices of the file that stand for others
+     *                                     here: the one here, by the one there
      */
     public function takeSet(ImportedFile $incoming, string $name, ?string $parent, array $match): SetRecord
     {
@@ -120,7 +147,13 @@ final class PendingImports
         return DB::transaction(function () use ($incoming, $bundle, $name, $parent, $match): SetRecord {
             $this->bring($incoming, $match);
             $chain = [];
-            for ($at = $bundle->set->parent; $at !== null && isset($bundle->sets[$at]) && ! isset($chain[$at]) && SetRecord::query()->find($at) === null; $at = $bundle->sets[$at]->parent) {
+            for (
+                $at = $bundle->set->parent; $at !== null
+                    && isset($bundle->sets[$at])
+                    && ! isset($chain[$at])
+                    && SetRecord::query()
+                    ->find($at) === null; $at = $bundle->sets[$at]->parent
+            ) {
                 $chain[$at] = $bundle->sets[$at];
             }
             foreach (array_reverse($chain) as $document) {
@@ -143,8 +176,15 @@ final class PendingImports
     {
         return DB::transaction(function () use ($catalogue, $name, $parent): SetRecord {
             $set = self::freeId($name);
-            $id = Ids::free($catalogue->id === self::TABLE ? $set : $catalogue->id, 'game', fn (string $id): bool => CatalogueRecord::query()->find($id) !== null);
-            $this->catalogues->create($catalogue->called($id, OwnNames::simulator($catalogue->name)), 'Taken from a file.');
+            $id = Ids::free(
+                $catalogue->id === self::TABLE ? $set : $catalogue->id,
+                'game',
+                fn (string $id): bool => CatalogueRecord::query()->find($id) !== null,
+            );
+            $this->catalogues->create(
+                $catalogue->called($id, OwnNames::simulator($catalogue->name)),
+                'Taken from a file.',
+            );
 
             return $this->begin($set, $name, $parent, $id, 'Begun for the list of '.$catalogue->name.'.');
         });
@@ -170,19 +210,40 @@ final class PendingImports
 
     public static function freeId(string $wish): string
     {
-        return Ids::free($wish, 'set', fn (string $id): bool => SetRecord::query()->find($id) !== null || CatalogueRecord::query()->find($id) !== null && $id !== $wish);
+        return Ids::free(
+            $wish,
+            'set',
+            fn (string $id): bool => SetRecord::query()
+                ->find($id) !== null || CatalogueRecord::query()
+                ->find($id) !== null && $id !== $wish,
+        );
     }
 
     private function fresh(string $id, string $name, ?string $parent, ?string $simulator): SetDocument
     {
-        return SetDocument::read(Node::of(array_filter(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'parent' => $parent, 'simulator' => $simulator], fn ($value) => $value !== null)));
+        return SetDocument::read(Node::of(array_filter(
+            [
+                'format' => SetDocument::FORMAT,
+                'version' => 1,
+                'id' => $id,
+                'name' => $name,
+                'parent' => $parent,
+                'simulator' => $simulator,
+            ],
+            fn ($value) => $value !== null,
+        )));
     }
 
     private function create(SetDocument $document, string $sentence): SetRecord
     {
         $this->sets->assemble($document);
 
-        return $this->sets->create($document, 1 + (int) SetRecord::query()->where('id', '!=', '')->min('position') + SetRecord::query()->count(), 'you', $sentence);
+        return $this->sets->create(
+            $document,
+            1 + (int) SetRecord::query()->where('id', '!=', '')->min('position') + SetRecord::query()->count(),
+            'you',
+            $sentence,
+        );
     }
 
     /** @param array<string, string> $match */
@@ -208,7 +269,9 @@ final class PendingImports
                 $this->catalogues->create(Catalogue::read(Node::of($document)), 'Came with a set.');
             }
             if ($section === 'devices' && DeviceRecord::query()->find($id) === null && ($match[$id] ?? '') === '') {
-                DeviceRecord::query()->create(['id' => $id, 'position' => DeviceRecord::query()->count(), 'document' => Json::compact($document)]);
+                DeviceRecord::query()->create(
+                    ['id' => $id, 'position' => DeviceRecord::query()->count(), 'document' => Json::compact($document)],
+                );
             }
         }
     }

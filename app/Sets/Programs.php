@@ -19,13 +19,16 @@ use Nailrod\Core\Set\SetGlance;
 
 /**
  * Compiled programs and the sets they were made of, under one key each: the program as a PHP file, so that the opcode
- * cache holds it, the set beside it, and a small part of that for pages that show many sets. The devices and the simulator
- * of a set, its larger half, are a PHP file of their own, by the first half of the key: all states of a set that differ
- * in nothing but what is bound share it, and so it is in the opcode cache when the next edit comes.
+ * cache holds it, the set beside it, and a small part of that for pages that show many sets. The devices and the
+ * simulator of a set, its larger half, are a PHP file of their own, by the first half of the key: all states of a set
+ * that differ in nothing but what is bound share it, and so it is in the opcode cache when the next edit comes.
  */
 final class Programs
 {
-    /** A sum over the objects of the core and its compiler, which `nailrod:schema` works out: what is kept in another form is made anew. */
+    /**
+     * A sum over the objects of the core and its compiler, which `nailrod:schema` works out: what is kept in another
+     * form is made anew.
+     */
     private const FORM = __DIR__.'/form.php';
 
     /** The set without its devices and its simulator, and its program. */
@@ -153,10 +156,12 @@ final class Programs
     }
 
     /**
-     * Removes what nobody uses and is old, what another version of the application wrote, and drafts that were never finished.
+     * Removes what nobody uses and is old, what another version of the application wrote, and drafts that were never
+     * finished.
      *
      * @param array<string, true> $used   keys
-     * @param int                 $old    what was last written before this time goes unless it is used, in seconds of the epoch
+     * @param int                 $old    what was last written before this time goes
+     *                                    unless it is used, in seconds of the epoch
      * @param int                 $drafts drafts of before this time go
      *
      * @return array{int, int, int} files removed, files kept, bytes kept
@@ -164,13 +169,25 @@ final class Programs
     public function tidy(array $used, int $old, int $drafts): array
     {
         $gone = $kept = $bytes = 0;
-        $used += array_fill_keys(array_map(fn (int|string $key): string => substr((string) $key, 0, self::HALF), array_keys($used)), true);
+        $used += array_fill_keys(
+            array_map(fn (int|string $key): string => substr((string) $key, 0, self::HALF), array_keys($used)),
+            true,
+        );
         foreach (glob(config('nailrod.programs').'/*') ?: [] as $file) {
             if (! is_file($file)) {
                 continue;
             }
-            $isOurs = preg_match('/^([0-9a-f]{16,32})-([0-9a-f]+)\.('.implode('|', [...self::KINDS, ...self::EXCERPTS, self::BASE]).')$/D', basename($file), $m) === 1;
-            $isNeeded = $isOurs ? $m[2] === self::form() && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
+            $isOurs = preg_match(
+                '/^([0-9a-f]{16,32})-([0-9a-f]+)\.('.implode(
+                    '|',
+                    [...self::KINDS, ...self::EXCERPTS, self::BASE],
+                ).')$/D',
+                basename($file),
+                $m,
+            ) === 1;
+            $isNeeded = $isOurs ? $m[2] === self::form() && (
+                isset($used[$m[1]]) || filemtime($file) >= $old
+            ) : filemtime($file) >= $drafts;
             if ($isNeeded) {
                 $kept++;
                 $bytes += (int) filesize($file);
@@ -192,7 +209,10 @@ final class Programs
     {
         $at = strpos($written, "\n//");
 
-        return $at !== false && $at < 10 && hash('xxh128', substr($written, $at + self::SEAL)) === substr($written, $at + 3, 32);
+        return $at !== false && $at < 10 && hash(
+            'xxh128',
+            substr($written, $at + self::SEAL),
+        ) === substr($written, $at + 3, 32);
     }
 
     private function write(string $file, string $content): void
@@ -211,7 +231,9 @@ final class Programs
 
     private function file(string $key, string $kind): string
     {
-        return config('nailrod.programs').'/'.($kind === self::BASE ? substr($key, 0, self::HALF) : $key).'-'.self::form().'.'.$kind;
+        return config('nailrod.programs').'/'.(
+            $kind === self::BASE ? substr($key, 0, self::HALF) : $key
+        ).'-'.self::form().'.'.$kind;
     }
 
     private static function form(): string

@@ -27,7 +27,12 @@ final readonly class RigRoot
         }
         $root = $this->sets->open($merged->chain[0]->id);
         foreach ($missing as $device) {
-            $this->sets->edit($root->id, (int) $root->head_id, 'you', fn (BindingSet $base) => (new RigEdits($base))->addDevice($device));
+            $this->sets->edit(
+                $root->id,
+                (int) $root->head_id,
+                'you',
+                fn (BindingSet $base) => (new RigEdits($base))->addDevice($device),
+            );
             $root = $this->sets->open($root->id);
         }
 

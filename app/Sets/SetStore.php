@@ -95,7 +95,10 @@ final class SetStore
         if ($record->program === null || ! $this->programs->has($record->program)) {
             $key = $this->programs->keep($this->assemble($record->loadMissing('head')->head->set()));
             // Only if the set has not moved on meanwhile: its program is that of the revision that holds.
-            SetRecord::query()->where('id', $record->id)->where('head_id', $record->head_id)->update(['program' => $key]);
+            SetRecord::query()
+                ->where('id', $record->id)
+                ->where('head_id', $record->head_id)
+                ->update(['program' => $key]);
             $record->setAttribute('program', $key)->syncOriginalAttribute('program');
         }
 
@@ -124,7 +127,9 @@ final class SetStore
     {
         return DB::transaction(function () use ($id, $from, $author, $change): Revision {
             $record = self::notRemoved($this->open($id));
-            $base = $record->head_id === $from ? $record->head : Revision::query()->where('set_id', $id)->findOrFail($from);
+            $base = $record->head_id === $from ? $record->head : Revision::query()
+                ->where('set_id', $id)
+                ->findOrFail($from);
             $known = $this->known($record, $base);
             $before = $known->merged->own;
             $after = $change($known);
@@ -137,7 +142,13 @@ final class SetStore
             if ($changes === []) {
                 return $base;
             }
-            $revision = Heads::append($record, $after, $author, (new Words($set, SetRecord::nameOf(...)))->sentence($changes), $from);
+            $revision = Heads::append(
+                $record,
+                $after,
+                $author,
+                (new Words($set, SetRecord::nameOf(...)))->sentence($changes),
+                $from,
+            );
             $former = $record->program;
             $record->goOnTo($revision, ['program' => $this->programs->keep($set)] + Heads::heading($after));
             $this->dropFormer($former, $record->program);
@@ -153,7 +164,9 @@ final class SetStore
      */
     public function preview(string $id, int $from, callable $change): BindingSet
     {
-        return $this->assemble($change($this->assemble(Revision::query()->where('set_id', $id)->findOrFail($from)->set())));
+        return $this->assemble(
+            $change($this->assemble(Revision::query()->where('set_id', $id)->findOrFail($from)->set())),
+        );
     }
 
     /**
@@ -192,10 +205,18 @@ final class SetStore
     private static function notRemoved(SetRecord $record): SetRecord
     {
         if ($record->put_away) {
-            throw FormatError::told('set', $record->name.', which is put away with the demo', 'a set that is there; bring the demo back on its first page');
+            throw FormatError::told(
+                'set',
+                $record->name.', which is put away with the demo',
+                'a set that is there; bring the demo back on its first page',
+            );
         }
 
-        return $record->removed ? throw FormatError::told('set', $record->name.', which is deleted', 'a set that is there; bring it back on Sets first') : $record;
+        return $record->removed ? throw FormatError::told(
+            'set',
+            $record->name.', which is deleted',
+            'a set that is there; bring it back on Sets first',
+        ) : $record;
     }
 
     private function seenAs(string $id, int $seen): SetRecord
@@ -212,9 +233,18 @@ final class SetStore
     {
         return DB::transaction(function () use ($id): SetRecord {
             $record = $this->open($id);
-            $heirs = array_column(array_filter(SetTree::headings(), fn (array $heading) => $heading['parent'] === $id), 'name');
+            $heirs = array_column(
+                array_filter(SetTree::headings(), fn (array $heading) => $heading['parent'] === $id),
+                'name',
+            );
             if ($heirs !== []) {
-                throw FormatError::told('delete', $record->name.', which '.implode(' and ', $heirs).(count($heirs) === 1 ? ' inherits' : ' inherit').' from', 'a set that nothing inherits from; delete those first');
+                throw FormatError::told(
+                    'delete',
+                    $record->name.', which '.implode(' and ', $heirs).(
+                        count($heirs) === 1 ? ' inherits' : ' inherit'
+                    ).' from',
+                    'a set that nothing inherits from; delete those first',
+                );
             }
             $record->update(['removed' => true]);
 
@@ -227,10 +257,18 @@ final class SetStore
     {
         $record = $this->open($id);
         if ($record->parent !== null && $this->open($record->parent)->removed) {
-            throw FormatError::told('bring back', $this->open($record->parent)->name.' is deleted, which it inherits from', 'its parent first');
+            throw FormatError::told(
+                'bring back',
+                $this->open($record->parent)->name.' is deleted, which it inherits from',
+                'its parent first',
+            );
         }
         if ($record->removed && OwnNames::ofSet($record->name) !== $record->name) {
-            throw FormatError::told('bring back', 'another set that is called '.$record->name.' now', 'that one under another name first');
+            throw FormatError::told(
+                'bring back',
+                'another set that is called '.$record->name.' now',
+                'that one under another name first',
+            );
         }
         $record->update(['removed' => false]);
 
@@ -245,7 +283,11 @@ final class SetStore
             try {
                 Json::mustFit($set->toJson());
             } catch (FormatError $error) {
-                throw FormatError::told('the set', $error->found, $error->expected.', so that it can be saved as a file and read again');
+                throw FormatError::told(
+                    'the set',
+                    $error->found,
+                    $error->expected.', so that it can be saved as a file and read again',
+                );
             }
         }
     }

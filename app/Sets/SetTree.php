@@ -12,19 +12,28 @@ final class SetTree
     /**
      * What every set is called and what it inherits from, without reading the sets themselves.
      *
-     * @return list<array{id: string, name: string, parent: ?string, hasSteps: bool}> in their order; and are its first steps listed?
+     * @return list<array{id: string, name: string, parent: ?string, hasSteps: bool}> in their order; and are its first
+     * steps listed?
      */
     public static function headings(): array
     {
         $headings = [];
         foreach (SetRecord::shown()->orderBy('position')->get(['id', 'name', 'parent', 'steps']) as $record) {
-            $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent, 'hasSteps' => $record->steps !== null];
+            $headings[] = [
+                'id' => $record->id,
+                'name' => $record->name,
+                'parent' => $record->parent,
+                'hasSteps' => $record->steps !== null,
+            ];
         }
 
         return $headings;
     }
 
-    /** @return list<array{id: string, name: string, depth: int, hasSteps: bool}> every set, parents before their children */
+    /**
+     * @return list<array{id: string, name: string, depth: int, hasSteps: bool}> every set, parents before their
+     *    children
+     */
     public static function tree(): array
     {
         $byParent = [];
@@ -63,6 +72,8 @@ final class SetTree
     /** @return array<string, string> names of those that were taken out of the list, by id, the latest first */
     public static function removed(): array
     {
-        return SetRecord::all()->where('removed', true)->sortByDesc('updated_at')->take(12)->mapWithKeys(fn (SetRecord $record) => [$record->id => $record->name])->all();
+        return SetRecord::all()->where('removed', true)->sortByDesc('updated_at')->take(12)->mapWithKeys(
+            fn (SetRecord $record) => [$record->id => $record->name],
+        )->all();
     }
 }

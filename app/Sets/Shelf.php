@@ -30,7 +30,9 @@ final class Shelf
 
     public function __construct(private readonly Exports $exports) {}
 
-    /** @return array<string, ShelfItem> those that ship, by id: the starting shapes, and the files of the folder `shelf` */
+    /**
+     * @return array<string, ShelfItem> those that ship, by id: the starting shapes, and the files of the folder `shelf`
+     */
     public static function shipped(): array
     {
         $items = [];
@@ -40,7 +42,9 @@ final class Shelf
             }
         }
         foreach (glob(base_path('shelf/*.shelf.json')) ?: [] as $file) {
-            $items[basename($file, '.shelf.json')] = ShelfItem::read(Node::of(Json::decode((string) file_get_contents($file))));
+            $items[basename($file, '.shelf.json')] = ShelfItem::read(
+                Node::of(Json::decode((string) file_get_contents($file))),
+            );
         }
 
         return $items;
@@ -60,13 +64,19 @@ final class Shelf
     /** @return array<string, string> names of those that were taken down, by id */
     public static function removed(): array
     {
-        return ShelfRecord::query()->where('removed', true)->orderByDesc('updated_at')->limit(12)->get()->mapWithKeys(fn (ShelfRecord $record) => ['own-'.$record->id => $record->name])->all();
+        return ShelfRecord::query()->where('removed', true)->orderByDesc('updated_at')->limit(12)->get()->mapWithKeys(
+            fn (ShelfRecord $record) => ['own-'.$record->id => $record->name],
+        )->all();
     }
 
     /** @throws FormatError if there is none of that id */
     public static function item(string $id): ShelfItem
     {
-        return self::shipped()[$id] ?? self::own()[$id] ?? throw FormatError::told('Shelf', 'nothing of that name', 'something that lies there');
+        return self::shipped()[$id] ?? self::own()[$id] ?? throw FormatError::told(
+            'Shelf',
+            'nothing of that name',
+            'something that lies there',
+        );
     }
 
     /**
@@ -79,7 +89,11 @@ final class Shelf
     public function put(BindingSet $set, string $thing, string $name, string $about): ShelfRecord
     {
         [$kind, $id] = [...explode('|', $thing, 2), ''];
-        $class = ShelfKinds::all()[$kind] ?? throw FormatError::told('Thing', $kind, implode(', ', array_keys(ShelfKinds::all())));
+        $class = ShelfKinds::all()[$kind] ?? throw FormatError::told(
+            'Thing',
+            $kind,
+            implode(', ', array_keys(ShelfKinds::all())),
+        );
         if (! isset($class::offered($set)[$id])) {
             throw FormatError::told('Thing', 'one that is not here', 'something of '.$set->merged->own->name);
         }
@@ -117,13 +131,19 @@ final class Shelf
         return PanelFile::write($set, $device, $panel, (int) $page);
     }
 
-    /** @return array<array-key, mixed> a set that stands alone, without what is its owner's: serials, names of controls, sizes, reasons */
+    /**
+     * @return array<array-key, mixed> a set that stands alone, without what is its owner's: serials, names of controls,
+     *    sizes, reasons
+     */
     private function bundle(string $set): array
     {
         $bundle = Json::decode($this->exports->bundle($set));
         $with = is_array($bundle['with'] ?? null) ? $bundle['with'] : [];
         foreach (['sets' => self::OWNERS, 'devices' => self::SERIALS] as $list => $fields) {
-            $with[$list] = array_map(fn (mixed $one) => is_array($one) ? array_diff_key($one, array_flip($fields)) : $one, is_array($with[$list] ?? null) ? $with[$list] : []);
+            $with[$list] = array_map(
+                fn (mixed $one) => is_array($one) ? array_diff_key($one, array_flip($fields)) : $one,
+                is_array($with[$list] ?? null) ? $with[$list] : [],
+            );
         }
         $bundle = ['with' => array_filter($with)] + array_diff_key($bundle, array_flip(self::OWNERS));
 

@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return '638adddb380b';
+return '6cecd84d0fb7';

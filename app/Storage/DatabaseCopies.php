@@ -77,7 +77,9 @@ final readonly class DatabaseCopies
             return $copy;
         }
 
-        throw new \RuntimeException($name === '' ? 'There is no copy that is whole.' : 'There is no copy of that name that is whole: '.$name);
+        throw new \RuntimeException(
+            $name === '' ? 'There is no copy that is whole.' : 'There is no copy of that name that is whole: '.$name,
+        );
     }
 
     private static function faultOf(string $file): ?string
@@ -94,7 +96,12 @@ final readonly class DatabaseCopies
 
     private static function open(string $file): \PDO
     {
-        return new \PDO('sqlite:'.$file, null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 5]);
+        return new \PDO(
+            'sqlite:'.$file,
+            null,
+            null,
+            [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 5],
+        );
     }
 
     private static function quoted(string $text): string

@@ -6,7 +6,10 @@ namespace App\Storage;
 
 use Illuminate\Session\FileSessionHandler;
 
-/** Sessions of browsers in files, each written whole and then renamed: on a full disk the last one stays, and the page goes on. */
+/**
+ * Sessions of browsers in files, each written whole and then renamed: on a full disk the last one stays, and the page
+ * goes on.
+ */
 final class SessionFiles extends FileSessionHandler
 {
     public function write($sessionId, $data): bool

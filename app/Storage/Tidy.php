@@ -11,8 +11,8 @@ use App\Sets\Programs;
 
 /**
  * Everything in the storage that would grow for ever has a bound: what is made anew when it is needed goes after a day,
- * what was removed by its owner after a month, logs are cut. Sets, revisions, devices, catalogues and kept recordings are never
- * touched.
+ * what was removed by its owner after a month, logs are cut. Sets, revisions, devices, catalogues and kept recordings
+ * are never touched.
  */
 final readonly class Tidy
 {
@@ -38,7 +38,14 @@ final readonly class Tidy
         $used = array_fill_keys(SetRecord::query()->whereNotNull('program')->pluck('program')->all(), true);
         [$gone, $kept, $bytes] = $this->programs->tidy($used, time() - self::DAY, time() - self::HOUR);
 
-        return [sprintf('Compiled sets: %d files removed, %d kept (%s), since a set uses them or they are of the last day.', $gone, $kept, self::size($bytes))];
+        return [
+            sprintf(
+                'Compiled sets: %d files removed, %d kept (%s), since a set uses them or they are of the last day.',
+                $gone,
+                $kept,
+                self::size($bytes),
+            ),
+        ];
     }
 
     /** @return list<string> */
@@ -47,7 +54,11 @@ final readonly class Tidy
         $gone = 0;
         foreach (RecordingRecord::query()->get() as $recording) {
             $age = time() - (int) $recording->updated_at->getTimestamp();
-            if (($recording->removed && $age > self::REMOVED_DAYS * self::DAY) || (! $recording->kept && $age > self::DAY)) {
+            if (
+                (
+                    $recording->removed && $age > self::REMOVED_DAYS * self::DAY
+                ) || (! $recording->kept && $age > self::DAY)
+            ) {
                 @unlink($this->recordings->file($recording->id));
                 $recording->delete();
                 $gone++;
@@ -61,7 +72,14 @@ final readonly class Tidy
             }
         }
 
-        return [sprintf('Recordings: %d removed (removed by you for %d days, or never kept), %d kept.', $gone, self::REMOVED_DAYS, RecordingRecord::query()->count())];
+        return [
+            sprintf(
+                'Recordings: %d removed (removed by you for %d days, or never kept), %d kept.',
+                $gone,
+                self::REMOVED_DAYS,
+                RecordingRecord::query()->count(),
+            ),
+        ];
     }
 
     /** @return list<string> */
@@ -79,7 +97,12 @@ final readonly class Tidy
             $gone += (int) (self::isOlder($file, time() - 60 * (int) config('session.lifetime')) && @unlink($file));
         }
 
-        return [sprintf('Files that waited to be looked at, and sessions of browsers: %d that are over were removed.', $gone)];
+        return [
+            sprintf(
+                'Files that waited to be looked at, and sessions of browsers: %d that are over were removed.',
+                $gone,
+            ),
+        ];
     }
 
     /** @return list<string> */
@@ -98,7 +121,14 @@ final readonly class Tidy
             }
         }
 
-        return [sprintf('Logs: %d were past %s and were begun anew; %d old ones of each are kept.', $turned, self::size(self::LOG_BYTES), self::LOGS_KEPT)];
+        return [
+            sprintf(
+                'Logs: %d were past %s and were begun anew; %d old ones of each are kept.',
+                $turned,
+                self::size(self::LOG_BYTES),
+                self::LOGS_KEPT,
+            ),
+        ];
     }
 
     /** @return \Generator<string> */
@@ -108,7 +138,11 @@ final readonly class Tidy
             return;
         }
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file->isFile() && ! str_starts_with($file->getFilename(), '.')) {
                 yield $file->getPathname();
             }

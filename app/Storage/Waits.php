@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Storage;
 
 /**
- * Waits for what somebody else holds. A page waits for a while; what runs in a fiber is suspended there and tries again when it
- * is resumed, so that the rig, which waits for nobody, goes on meanwhile.
+ * Waits for what somebody else holds. A page waits for a while; what runs in a fiber is suspended there and tries again
+ * when it is resumed, so that the rig, which waits for nobody, goes on meanwhile.
  */
 final class Waits
 {

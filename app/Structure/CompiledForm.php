@@ -24,7 +24,11 @@ final class CompiledForm
             }
             $class = 'Nailrod\\Core\\'.strtr(substr($path, strlen('core/'), -strlen('.php')), '/', '\\');
             // What is no class would be run by looking for one.
-            if (ctype_upper(basename($path)[0]) && class_exists($class) && ($properties = self::properties(new \ReflectionClass($class))) !== []) {
+            if (
+                ctype_upper(basename($path)[0]) && class_exists($class) && (
+                    $properties = self::properties(new \ReflectionClass($class))
+                ) !== []
+            ) {
                 $looks[] = $class.' '.implode(' ', $properties);
             }
         }
@@ -37,7 +41,11 @@ final class CompiledForm
     private static function filesIn(string $folder): array
     {
         $files = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
                 $files[] = $file->getPathname();
             }
@@ -53,7 +61,10 @@ final class CompiledForm
      */
     private static function properties(\ReflectionClass $class): array
     {
-        $kept = array_filter($class->getProperties(), fn (\ReflectionProperty $property): bool => ! $property->isStatic());
+        $kept = array_filter(
+            $class->getProperties(),
+            fn (\ReflectionProperty $property): bool => ! $property->isStatic(),
+        );
 
         return array_values(array_map(
             fn (\ReflectionProperty $property): string => $property->getType().' '.$property->getName(),

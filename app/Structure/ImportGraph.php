@@ -22,7 +22,11 @@ final readonly class ImportGraph
         $counts = [];
         foreach (['core' => 'Nailrod\\Core\\', 'app' => 'App\\'] as $folder => $prefix) {
             /** @var \SplFileInfo $file */
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root.'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (
+                new \RecursiveIteratorIterator(
+                    new \RecursiveDirectoryIterator($root.'/'.$folder, \FilesystemIterator::SKIP_DOTS),
+                ) as $file
+            ) {
                 $own = self::boxOf(
                     $prefix.str_replace('/', '\\', substr($file->getPathname(), strlen($root.'/'.$folder) + 1)),
                     $isByRoom,
@@ -31,7 +35,11 @@ final readonly class ImportGraph
                     continue;
                 }
                 $counts[$own] ??= [];
-                preg_match_all('/^use ([\w\\\\]+)(?: as \w+)?;/m', (string) file_get_contents($file->getPathname()), $found);
+                preg_match_all(
+                    '/^use ([\w\\\\]+)(?: as \w+)?;/m',
+                    (string) file_get_contents($file->getPathname()),
+                    $found,
+                );
                 foreach ($found[1] as $class) {
                     $other = self::boxOf($class, $isByRoom);
                     if ($other !== null && $other !== $own) {
@@ -57,7 +65,10 @@ final readonly class ImportGraph
     {
         $circles = [];
         foreach (array_keys($this->counts) as $box) {
-            $around = self::isOfCore($box) ? array_filter($this->reached($box), fn (string $other) => in_array($box, $this->reached($other), true)) : [];
+            $around = self::isOfCore($box) ? array_filter(
+                $this->reached($box),
+                fn (string $other) => in_array($box, $this->reached($other), true),
+            ) : [];
             sort($around);
             $isOne = array_filter($around, fn (string $one) => ! str_starts_with($one.'/', $around[0].'/')) === [];
             if (! $isOne && ! in_array($around, $circles, true)) {
@@ -76,7 +87,11 @@ final readonly class ImportGraph
         for ($round = 0; $round < count($layers); $round++) {
             foreach ($this->counts as $box => $of) {
                 foreach (array_keys($of) as $other) {
-                    if (isset($layers[$other]) && $layers[$box] <= $layers[$other] && ! in_array($box, $this->reached($other), true)) {
+                    if (
+                        isset($layers[$other])
+                            && $layers[$box] <= $layers[$other]
+                            && ! in_array($box, $this->reached($other), true)
+                    ) {
                         $layers[$box] = $layers[$other] + 1;
                     }
                 }

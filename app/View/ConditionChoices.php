@@ -39,7 +39,11 @@ final readonly class ConditionChoices
             foreach ($this->things($asked) as $id) {
                 $name = isset($fields->all['to']) ? $names->of($asked, $id) : null;
                 foreach ($words as $word) {
-                    $offered[$sort.' '.$id.' '.$word] = 'only while '.($name === null ? $class::from($fields->read(Node::of([$sort => $id, 'is' => $word])))->inWords($names) : $name.' '.$word);
+                    $offered[$sort.' '.$id.' '.$word] = 'only while '.(
+                        $name === null ? $class::from(
+                            $fields->read(Node::of([$sort => $id, 'is' => $word])),
+                        )->inWords($names) : $name.' '.$word
+                    );
                 }
             }
         }
@@ -54,7 +58,10 @@ final readonly class ConditionChoices
             Id::FLAG => $this->set->flags,
             Id::STOP => $this->set->stops,
             Id::LAYER => count($this->set->layers) > 1 ? $this->set->layers : [],
-            default => array_filter($this->set->catalogue->variables ?? [], fn (Variable $variable) => $variable->gauge === null),
+            default => array_filter(
+                $this->set->catalogue->variables ?? [],
+                fn (Variable $variable) => $variable->gauge === null,
+            ),
         });
     }
 

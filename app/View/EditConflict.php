@@ -17,7 +17,12 @@ final readonly class EditConflict
      * @param list<array{subject: string, before: string, after: string}> $meanwhile
      * @param list<array{subject: string, before: string, after: string}> $meant
      */
-    private function __construct(public int $head, public string $setId, public array $meanwhile, public array $meant) {}
+    private function __construct(
+        public int $head,
+        public string $setId,
+        public array $meanwhile,
+        public array $meant,
+    ) {}
 
     public static function of(StaleEdit $stale): self
     {
@@ -25,6 +30,11 @@ final readonly class EditConflict
         $words = new Words(app(SetStore::class)->assemble($head), SetRecord::nameOf(...));
         $base = $stale->base->set();
 
-        return new self($stale->head->id, $stale->base->set_id, Changes::rows($words, SetDiff::between($base, $head)), Changes::rows($words, SetDiff::between($base, $stale->meant)));
+        return new self(
+            $stale->head->id,
+            $stale->base->set_id,
+            Changes::rows($words, SetDiff::between($base, $head)),
+            Changes::rows($words, SetDiff::between($base, $stale->meant)),
+        );
     }
 }

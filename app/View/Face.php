@@ -32,13 +32,26 @@ final class Face
     {
         $data = ['axis' => $axis->ref, 'min' => $axis->min, 'max' => $axis->max, 'rest' => $axis->standInRest()];
         if ($axis->play !== null) {
-            $data += ['from' => $axis->play->low($axis), 'to' => $axis->play->high($axis), 'noise' => $axis->play->noise];
+            $data += [
+                'from' => $axis->play->low($axis),
+                'to' => $axis->play->high($axis),
+                'noise' => $axis->play->noise,
+            ];
         }
 
-        return new HtmlString(implode(' ', array_map(fn (string $name, int|string $value) => sprintf('data-%s="%s"', $name, e($value)), array_keys($data), $data)));
+        return new HtmlString(implode(
+            ' ',
+            array_map(
+                fn (string $name, int|string $value) => sprintf('data-%s="%s"', $name, e($value)),
+                array_keys($data),
+                $data,
+            ),
+        ));
     }
 
-    /** How small a line is drawn so that it stays within so many units, in words of the style sheet; empty for as usual. */
+    /**
+     * How small a line is drawn so that it stays within so many units, in words of the style sheet; empty for as usual.
+     */
     public static function narrow(string $line, float $width): string
     {
         $needs = mb_strlen(self::unknown($line)) * self::LETTER;

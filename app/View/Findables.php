@@ -19,8 +19,8 @@ use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Findable;
 
 /**
- * Everything that can be gone to from a place, each with the address at which it is picked, without the name of the machine. A
- * new sort is one method.
+ * Everything that can be gone to from a place, each with the address at which it is picked, without the name of the
+ * machine. A new sort is one method.
  */
 final readonly class Findables
 {
@@ -37,17 +37,35 @@ final readonly class Findables
      */
     public static function of(SetStore $store, SetRecord $record, string $at): array
     {
-        $kept = Cache::remember('find-'.$record->id.'-'.$store->programOf($record), self::KEPT_SECONDS, fn (): string => serialize((new self(Place::open($store, $record->id, 'rig')))->ofSet()));
+        $kept = Cache::remember(
+            'find-'.$record->id.'-'.$store->programOf($record),
+            self::KEPT_SECONDS,
+            fn (): string => serialize((new self(Place::open($store, $record->id, 'rig')))->ofSet()),
+        );
         $all = unserialize($kept, ['allowed_classes' => [Findable::class]]);
         $base = (string) parse_url(dirname(route('rig', $record->id)), PHP_URL_PATH);
 
-        return [...array_values(array_filter(is_array($all) ? $all : [], fn (mixed $one): bool => $one instanceof Findable)), ...self::sets($base, $at), ...self::recordings($base)];
+        return [
+            ...array_values(
+                array_filter(is_array($all) ? $all : [], fn (mixed $one): bool => $one instanceof Findable),
+            ),
+            ...self::sets($base, $at),
+            ...self::recordings($base),
+        ];
     }
 
     /** @return list<Findable> what the set has, that which is met most often first */
     private function ofSet(): array
     {
-        return [...$this->places(), ...$this->devices(), ...$this->actions(), ...$this->parts(), ...$this->panels(), ...$this->findings(), ...$this->help()];
+        return [
+            ...$this->places(),
+            ...$this->devices(),
+            ...$this->actions(),
+            ...$this->parts(),
+            ...$this->panels(),
+            ...$this->findings(),
+            ...$this->help(),
+        ];
     }
 
     /** @param string $address as in Places: "rig?do=try" */
@@ -91,10 +109,20 @@ final readonly class Findables
             }
             yield new Findable('device', $device->title(), '', $this->at('rig', ['device' => $id]));
             foreach ($this->place->set->wired($device)->controls as $control) {
-                yield new Findable($device->panel === null ? 'control' : 'tile', $control->name, $this->numbered($device, $control), $this->worked($id, $control));
+                yield new Findable(
+                    $device->panel === null ? 'control' : 'tile',
+                    $control->name,
+                    $this->numbered($device, $control),
+                    $this->worked($id, $control),
+                );
             }
             foreach ($device->onboard->settings as $setting) {
-                yield new Findable('setting', $setting->name, $device->name, $this->at('rig', ['do' => 'settings', 'device' => $id]));
+                yield new Findable(
+                    'setting',
+                    $setting->name,
+                    $device->name,
+                    $this->at('rig', ['do' => 'settings', 'device' => $id]),
+                );
             }
         }
     }
@@ -104,9 +132,13 @@ final readonly class Findables
         if ($device->panel !== null) {
             return $device->name.', '.($device->panel->pages[$control->page - 1]->name ?? '');
         }
-        $numbers = array_filter(array_map(fn ($contact) => $contact->isReported() ? $contact->number : null, $control->contacts));
+        $numbers = array_filter(
+            array_map(fn ($contact) => $contact->isReported() ? $contact->number : null, $control->contacts),
+        );
 
-        return $device->name.($control->label === $control->name ? '' : ', '.$control->label).($numbers === [] ? '' : ', '.(count($numbers) === 1 ? 'number ' : 'numbers ').implode(' ', $numbers));
+        return $device->name.($control->label === $control->name ? '' : ', '.$control->label).(
+            $numbers === [] ? '' : ', '.(count($numbers) === 1 ? 'number ' : 'numbers ').implode(' ', $numbers)
+        );
     }
 
     /** Where it is said what a control does: an axis is shaped, a contact assigned. */
@@ -114,10 +146,15 @@ final readonly class Findables
     {
         return $control->contacts === [] && $control->axes !== []
             ? $this->at('shape', ['axis' => $control->axes[0]->ref])
-            : $this->at('assign', array_filter(['device' => $device, 'layer' => Layer::BASE, 'ref' => $control->contacts[0]->ref ?? '']));
+            : $this->at(
+                'assign',
+                array_filter(['device' => $device, 'layer' => Layer::BASE, 'ref' => $control->contacts[0]->ref ?? '']),
+            );
     }
 
-    /** @return iterable<int, Findable> what the game can be told to do: where it is reached, else to be given a control */
+    /**
+     * @return iterable<int, Findable> what the game can be told to do: where it is reached, else to be given a control
+     */
     private function actions(): iterable
     {
         $catalogue = $this->place->set->catalogue;
@@ -127,7 +164,17 @@ final readonly class Findables
         $reach = Reach::of($this->place->set);
         foreach ($catalogue->actions as $action) {
             $spot = $reach->spots($action->id)[0] ?? null;
-            yield new Findable('action', $action->name, trim(($catalogue->groups[$action->group] ?? '').($action->role === '' || $action->role === mb_strtolower($action->name) ? '' : ', '.$action->role)), $this->at('assign', $spot === null ? ['take' => $action->id] : ['layer' => $spot->layer, 'ref' => $spot->ref]));
+            yield new Findable(
+                'action',
+                $action->name,
+                trim(($catalogue->groups[$action->group] ?? '').(
+                    $action->role === '' || $action->role === mb_strtolower($action->name) ? '' : ', '.$action->role
+                )),
+                $this->at(
+                    'assign',
+                    $spot === null ? ['take' => $action->id] : ['layer' => $spot->layer, 'ref' => $spot->ref],
+                ),
+            );
         }
     }
 
@@ -142,10 +189,20 @@ final readonly class Findables
             yield new Findable('macro', $macro->name, $macro->about, $this->at('macros', ['macro' => $id]));
         }
         foreach ($set->stops as $stop) {
-            yield new Findable('stop', $stop->name, implode(', ', array_map($set->rig->fullNameOf(...), $stop->axes)), $this->at('shape', ['axis' => $stop->axes[0] ?? '']));
+            yield new Findable(
+                'stop',
+                $stop->name,
+                implode(', ', array_map($set->rig->fullNameOf(...), $stop->axes)),
+                $this->at('shape', ['axis' => $stop->axes[0] ?? '']),
+            );
         }
         foreach (Keys::each($set->lamps) as $id => $rule) {
-            yield new Findable('lamp', rtrim($this->place->words->lampRule($rule), '.'), '', $this->at('lamps', ['rule' => $id]));
+            yield new Findable(
+                'lamp',
+                rtrim($this->place->words->lampRule($rule), '.'),
+                '',
+                $this->at('lamps', ['rule' => $id]),
+            );
         }
     }
 
@@ -154,9 +211,19 @@ final readonly class Findables
     {
         foreach (Keys::each($this->place->set->panels) as $device => $panels) {
             foreach (Keys::each($panels) as $id => $panel) {
-                yield new Findable('panel', $panel->name, $this->place->set->rig->devices[$device]->name ?? $device, $this->at('panel', ['device' => $device, 'panel' => $id]));
+                yield new Findable(
+                    'panel',
+                    $panel->name,
+                    $this->place->set->rig->devices[$device]->name ?? $device,
+                    $this->at('panel', ['device' => $device, 'panel' => $id]),
+                );
                 foreach ($panel->pages as $i => $page) {
-                    yield new Findable('page', $page->name, 'of '.$panel->name, $this->at('panel', ['device' => $device, 'panel' => $id, 'page' => (string) ($i + 1)]));
+                    yield new Findable(
+                        'page',
+                        $page->name,
+                        'of '.$panel->name,
+                        $this->at('panel', ['device' => $device, 'panel' => $id, 'page' => (string) ($i + 1)]),
+                    );
                 }
             }
         }
@@ -173,8 +240,19 @@ final readonly class Findables
     /** @return iterable<int, Findable> */
     private static function recordings(string $base): iterable
     {
-        foreach (RecordingRecord::query()->where('kept', true)->where('removed', false)->orderByDesc('created_at')->get(['id', 'name']) as $recording) {
-            yield new Findable('recording', $recording->name, '', $base.'/recordings?recording='.$recording->id.'#recording-'.$recording->id);
+        foreach (
+            RecordingRecord::query()
+                ->where('kept', true)
+                ->where('removed', false)
+                ->orderByDesc('created_at')
+                ->get(['id', 'name']) as $recording
+        ) {
+            yield new Findable(
+                'recording',
+                $recording->name,
+                '',
+                $base.'/recordings?recording='.$recording->id.'#recording-'.$recording->id,
+            );
         }
     }
 
@@ -183,7 +261,15 @@ final readonly class Findables
     {
         foreach (FindingsReport::of($this->place->set)->told as $finding) {
             $spot = $finding->spots[0] ?? null;
-            yield new Findable('told', rtrim($finding->sentence, '.'), $finding->kind, $spot === null ? $this->at('plan') : $this->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref]));
+            yield new Findable(
+                'told',
+                rtrim($finding->sentence, '.'),
+                $finding->kind,
+                $spot === null ? $this->at('plan') : $this->at(
+                    'assign',
+                    ['layer' => $spot->layer, 'ref' => $spot->ref],
+                ),
+            );
         }
     }
 }

@@ -16,7 +16,10 @@ final class HelpPages
         return str_replace('?do=', '-', $address);
     }
 
-    /** @return array<string, array{string, string}> label and address of each place that has a page, by the name of the page */
+    /**
+     * @return array<string, array{string, string}> label and address of each place that has a page, by the name of the
+     *    page
+     */
     public static function all(): array
     {
         $pages = [];

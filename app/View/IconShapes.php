@@ -14,7 +14,14 @@ final class IconShapes
     {
         $svg = '';
         foreach (Icons::shapes($name) as [$shape, $attributes]) {
-            $svg .= '<'.$shape.implode('', array_map(fn (string $attribute, string $value): string => ' '.$attribute.'="'.e($value).'"', array_keys($attributes), $attributes)).' />';
+            $svg .= '<'.$shape.implode(
+                '',
+                array_map(
+                    fn (string $attribute, string $value): string => ' '.$attribute.'="'.e($value).'"',
+                    array_keys($attributes),
+                    $attributes,
+                ),
+            ).' />';
         }
 
         return new HtmlString($svg);
@@ -23,7 +30,17 @@ final class IconShapes
     /** All of them as symbols, from which a list to choose from draws them. */
     public static function sheet(): HtmlString
     {
-        $symbols = implode('', array_map(fn (string $name): string => '<symbol id="icon-'.$name.'" viewBox="0 0 24 24">'.self::of($name).'</symbol>', array_keys(Icons::words())));
+        $symbols = implode(
+            '',
+            array_map(
+                fn (string $name): string => '<symbol id="icon-'
+                    .$name
+                    .'" viewBox="0 0 24 24">'
+                    .self::of($name)
+                    .'</symbol>',
+                array_keys(Icons::words()),
+            ),
+        );
 
         return new HtmlString('<svg hidden aria-hidden="true">'.$symbols.'</svg>');
     }

@@ -19,7 +19,12 @@ final class NotHere
     public function ask(string $what, string $asked, bool $isHere, string $shown = ''): void
     {
         if ($asked !== '' && ! $isHere) {
-            $this->said[] = sprintf('The address names the %s “%s”, which is not here. %s', $what, mb_strimwidth($asked, 0, 60, '…'), $shown === '' ? 'Pick another one.' : $shown.' is shown instead.');
+            $this->said[] = sprintf(
+                'The address names the %s “%s”, which is not here. %s',
+                $what,
+                mb_strimwidth($asked, 0, 60, '…'),
+                $shown === '' ? 'Pick another one.' : $shown.' is shown instead.',
+            );
         }
     }
 }

@@ -31,6 +31,11 @@ final readonly class Pages
     /** "51 to 100 of 260". */
     public function inWords(): string
     {
-        return sprintf('%d to %d of %d', $this->before() + 1, min($this->count, $this->before() + $this->each), $this->count);
+        return sprintf(
+            '%d to %d of %d',
+            $this->before() + 1,
+            min($this->count, $this->before() + $this->each),
+            $this->count,
+        );
     }
 }

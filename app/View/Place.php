@@ -21,11 +21,12 @@ final readonly class Place
     public PartFindings $told;
 
     /**
-     * @param SetRecord                                         $root   the set that says what the rig is, so that it holds for
-     *                                                                  every simulator
-     * @param SetRecord                                         $edited the set that edits of this place change, and whose steps are
-     *                                                                  undone here: where it is about what the rig is, the root
-     * @param list<array{id: string, name: string, depth: int, hasSteps: bool}> $sets every set, parents before their children
+     * @param SetRecord $root the set that says what the rig is, so that it holds for every simulator
+     * @param SetRecord $edited the set that edits of this place change, and whose steps are undone here: where it is
+     *     about what the rig is,
+     * the root
+     * @param list<array{id: string, name: string, depth: int, hasSteps: bool}> $sets every set, parents before their
+     *     children
      * @param ?string                                           $undo what would be undone
      * @param ?string                                           $redo what would be done again
      */
@@ -51,8 +52,13 @@ final readonly class Place
      * @param ?BindingSet $instead shown in place of the set that holds now
      * @param bool        $isOwn   is it about what the open set says itself, though the place is about what the rig is?
      */
-    public static function open(SetStore $store, string $id, string $name, ?BindingSet $instead = null, bool $isOwn = false): self
-    {
+    public static function open(
+        SetStore $store,
+        string $id,
+        string $name,
+        ?BindingSet $instead = null,
+        bool $isOwn = false,
+    ): self {
         $record = $store->open($id);
         $set = $instead ?? $store->current($record);
         $isOfRig = Places::isOfRig($name);
@@ -82,7 +88,9 @@ final readonly class Place
      */
     public function at(string $name, array $query = [], string $set = ''): string
     {
-        return ($set === '' ? $this->base : dirname($this->base).'/'.$set).'/'.$name.($query === [] ? '' : '?'.http_build_query($query, '', '&', PHP_QUERY_RFC3986));
+        return ($set === '' ? $this->base : dirname($this->base).'/'.$set).'/'.$name.(
+            $query === [] ? '' : '?'.http_build_query($query, '', '&', PHP_QUERY_RFC3986)
+        );
     }
 
     /** Where this is, as the bar names it. */
@@ -118,13 +126,18 @@ final readonly class Place
      */
     public function from(?SetRecord $of = null): HtmlString
     {
-        return new HtmlString(csrf_field().'<input type="hidden" name="from" value="'.($of ?? $this->edited)->head_id.'">');
+        return new HtmlString(
+            csrf_field().'<input type="hidden" name="from" value="'.($of ?? $this->edited)->head_id.'">',
+        );
     }
 
     /** @return array<string, int> the revision that holds of each set that forms of this page change, by id */
     public function revisions(): array
     {
-        return array_map(fn (SetRecord $set): int => (int) $set->head_id, array_column([$this->record, $this->root, $this->edited], null, 'id'));
+        return array_map(
+            fn (SetRecord $set): int => (int) $set->head_id,
+            array_column([$this->record, $this->root, $this->edited], null, 'id'),
+        );
     }
 
     /** Where the set says this part itself, or which parent says it; null if nobody does. */
@@ -133,15 +146,25 @@ final readonly class Place
         $merged = $this->set->merged;
         $origin = $merged->origin($path);
 
-        return $origin === null ? null : new Origin($origin === $merged->own->id, $merged->nameOf($origin), count($merged->chain) > 1);
+        return $origin === null ? null : new Origin(
+            $origin === $merged->own->id,
+            $merged->nameOf($origin),
+            count($merged->chain) > 1,
+        );
     }
 
-    /** @return array<string, float> how bright the lamps of devices are that are dimmed, as a part of the whole, by device */
+    /**
+     * @return array<string, float> how bright the lamps of devices are that are dimmed, as a part of the whole, by
+     *     device
+     */
     public function brightness(): array
     {
         $bright = array_map(fn (array $settings) => $settings[Setting::BRIGHTNESS] ?? null, $this->set->settings);
 
-        return array_map(fn (mixed $percent) => round((float) $percent / 100, 2), array_filter($bright, is_numeric(...)));
+        return array_map(
+            fn (mixed $percent) => round((float) $percent / 100, 2),
+            array_filter($bright, is_numeric(...)),
+        );
     }
 
     /** Does the set itself say something of this part, even if only that it is taken away? */
@@ -150,7 +173,9 @@ final readonly class Place
         return $this->set->merged->own->says($path);
     }
 
-    /** What else an edit of this part would change, shown before it is made; empty where nothing inherits from this set. */
+    /**
+     * What else an edit of this part would change, shown before it is made; empty where nothing inherits from this set.
+     */
     public function below(PartPath $path): string
     {
         return $this->heirs->inWords($path);
@@ -167,7 +192,8 @@ final readonly class Place
         return array_values(Revision::query()->fromRaw(
             '(WITH RECURSIVE line(id, made_from, author, sentence, created_at, back) AS ('
             .'SELECT id, made_from, author, sentence, created_at, 1 FROM revisions WHERE id = ? UNION ALL '
-            .'SELECT r.id, r.made_from, r.author, r.sentence, r.created_at, back + 1 FROM revisions r JOIN line ON r.id = line.made_from WHERE back < ?'
+            .'SELECT r.id, r.made_from, r.author, r.sentence, r.created_at, back + 1 FROM revisions r JOIN line ON '
+            .'r.id = line.made_from WHERE back < ?'
             .') SELECT * FROM line) AS revisions',
             [$this->record->head_id, $most],
         )->orderBy('back')->get()->all());

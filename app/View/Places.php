@@ -14,8 +14,9 @@ use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\RolesController;
 
 /**
- * Where one can go: five groups in the order of the work, each with its places. A new place is one line here, what shows
- * it, its view, and a page of help by its name in `resources/help`; its route, the head, Ctrl+K and the tests go by this.
+ * Where one can go: five groups in the order of the work, each with its places. A new place is one line here, what
+ * shows it, its view, and a page of help by its name in `resources/help`; its route, the head, Ctrl+K and the tests go
+ * by this.
  */
 final class Places
 {

@@ -48,7 +48,10 @@ final readonly class Plot
 
     public function x(float $travel): float
     {
-        return round($this->left + $this->width * ($travel - $this->across[0]) / ($this->across[1] - $this->across[0]), 2);
+        return round(
+            $this->left + $this->width * ($travel - $this->across[0]) / ($this->across[1] - $this->across[0]),
+            2,
+        );
     }
 
     public function y(float $value): float
@@ -77,7 +80,10 @@ final readonly class Plot
         return $value >= $this->up[0] - 1e-9 && $value <= $this->up[1] + 1e-9;
     }
 
-    /** @return list<float> parts of the whole at which the axes are marked: eleven over a whole one, every percent in a part */
+    /**
+     * @return list<float> parts of the whole at which the axes are marked: eleven over a whole one, every percent in a
+     *    part
+     */
     public function marks(bool $isAcross): array
     {
         [$from, $to] = $isAcross ? $this->across : $this->up;

@@ -20,13 +20,17 @@ use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetGlance;
 
-/** The first steps with a rig of one's own: what of them is done. They are listed until their owner puts the list away. */
+/**
+ * The first steps with a rig of one's own: what of them is done. They are listed until their owner puts the list away.
+ */
 final class Steps
 {
     /** What each is called and where it is done, in their order. */
     public const ALL = [
-        'devices' => ['Devices', 'rig'], 'try' => ['Try out', 'rig?do=try'], 'measure' => ['Measure', 'rig?do=measure'], 'game' => ['Game', 'actions'],
-        'plan' => ['Plan', 'plan'], 'bench' => ['Bench', 'bench'], 'store' => ['Store', 'store'], 'print' => ['Print', 'print'],
+        'devices' => ['Devices', 'rig'], 'try' => ['Try out', 'rig?do=try'], 'measure' => ['Measure', 'rig?do=measure'],
+        'game' => ['Game', 'actions'],
+        'plan' => ['Plan', 'plan'], 'bench' => ['Bench', 'bench'], 'store' => ['Store', 'store'],
+        'print' => ['Print', 'print'],
     ];
 
     public const DONE = 'done';
@@ -38,8 +42,12 @@ final class Steps
     /** The next one; null if nothing is left. */
     public readonly ?string $next;
 
-    private function __construct(public readonly SetRecord $root, private readonly Place $place, private readonly SetStore $sets, private readonly PageLine $line)
-    {
+    private function __construct(
+        public readonly SetRecord $root,
+        private readonly Place $place,
+        private readonly SetStore $sets,
+        private readonly PageLine $line,
+    ) {
         $kept = $root->steps ?? [];
         $stand = [];
         foreach (Keys::of($this->all()) as $name) {
@@ -52,13 +60,19 @@ final class Steps
         $this->stand = $stand;
         $this->next = Keys::of(array_diff_key($this->all(), $stand))[0] ?? null;
         // What was seen once stays done: somebody has tried it, and what was tried may be unplugged by now.
-        $seen = array_filter(['try' => $stand['try'] ?? '', 'plan' => $stand['plan'] ?? '', 'bench' => $stand['bench'] ?? ''], fn (string $how) => $how === self::DONE);
+        $seen = array_filter(
+            ['try' => $stand['try'] ?? '', 'plan' => $stand['plan'] ?? '', 'bench' => $stand['bench'] ?? ''],
+            fn (string $how) => $how === self::DONE,
+        );
         if (array_diff_assoc($seen, $kept) !== []) {
             SetRecord::query()->where('id', $root->id)->update(['steps' => $seen + $kept]);
         }
     }
 
-    /** @return array<string, array{string, string}> the steps of this rig, as in ALL: where no device keeps anything, nothing is stored */
+    /**
+     * @return array<string, array{string, string}> the steps of this rig, as in ALL: where no device keeps anything,
+     *    nothing is stored
+     */
     public function all(): array
     {
         $devices = $this->place->set->rig->devices;
@@ -74,12 +88,16 @@ final class Steps
         if ((array_column($place->sets, 'hasSteps', 'id')[$root] ?? false) === false) {
             return null;
         }
-        $record = $root === $place->record->id ? $place->record : ($root === $place->edited->id ? $place->edited : SetRecord::query()->find($root));
+        $record = $root === $place->record->id ? $place->record : (
+            $root === $place->edited->id ? $place->edited : SetRecord::query()->find($root)
+        );
 
         return $record?->steps === null ? null : new self($record, $place, $sets, $line);
     }
 
-    /** The address at which a step is done: in the set that is open, or below it if it is for a game and that has none. */
+    /**
+     * The address at which a step is done: in the set that is open, or below it if it is for a game and that has none.
+     */
     public function link(string $name): string
     {
         [$page, $asked] = Places::split(self::ALL[$name][1]);
@@ -108,7 +126,10 @@ final class Steps
     /** Is every action of the game of the set that is open reached? */
     private function isPlanned(): bool
     {
-        $actions = array_map(fn (Action $action): string => $action->id, array_values($this->place->set->catalogue->actions ?? []));
+        $actions = array_map(
+            fn (Action $action): string => $action->id,
+            array_values($this->place->set->catalogue->actions ?? []),
+        );
 
         return $actions !== [] && array_diff($actions, Keys::of(Reach::of($this->place->set)->byAction)) === [];
     }
@@ -133,7 +154,10 @@ final class Steps
     /** Is any axis calibrated, or is there none? */
     private function isMeasured(): bool
     {
-        $axes = array_merge(...array_map(fn (Device $device) => $device->axes(), array_values($this->place->set->rig->devices)), ...[[]]);
+        $axes = array_merge(
+            ...array_map(fn (Device $device) => $device->axes(), array_values($this->place->set->rig->devices)),
+            ...[[]],
+        );
         foreach ($axes as $axis) {
             if ($this->place->set->merged->value(PartPath::axis($axis->ref, Calibration::part())) !== null) {
                 return true;
@@ -150,7 +174,12 @@ final class Steps
             return false;
         }
         foreach ($this->place->set->rig->devices as $device) {
-            if ($device->keeps() !== null && Memories::standing($this->place->set, Memories::unit($device))[0] !== Standing::InStep) {
+            if (
+                $device->keeps() !== null && Memories::standing(
+                    $this->place->set,
+                    Memories::unit($device),
+                )[0] !== Standing::InStep
+            ) {
                 return false;
             }
         }

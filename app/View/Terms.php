@@ -14,13 +14,18 @@ final class Terms
         'jitter' => 'How much the reading trembles though nobody moves it: usually, and at most.',
         'drift' => 'How far the reading wandered from the beginning of the measuring to its end, at rest.',
         'steps' => 'The smallest change that it reports. 12 bits are 4096 steps over the whole range.',
-        'spikes' => 'Single readings far away from those before and after: the wiper of a worn potentiometer loses contact.',
+        'spikes' =>
+            'Single readings far away from those before and after: the wiper of a worn potentiometer loses contact.',
         'flat spots' => 'Places where the hand moved on and the reading did not.',
         'jumps' => 'Places where the reading leapt though the hand moved slowly.',
-        'calibration' => 'Which readings are the two ends and the rest: what comes between them is the travel, 0 to 100 %.',
+        'calibration' =>
+            'Which readings are the two ends and the rest: what comes between them is the travel, 0 to 100 %.',
         'steadying' => 'What is done against trembling: spikes are left out, small movements are held.',
-        'dead zones' => 'Parts of the travel where nothing changes: at the ends, so that they are reached surely, and around the rest, so that it stays at rest.',
-        'curve' => 'How much the value changes for how much the hand moves. Flat in the middle makes small corrections easy.',
+        'dead zones' =>
+            'Parts of the travel where nothing changes: at the ends, so that they are reached surely, and around the '
+                .'rest, so that it stays at rest.',
+        'curve' =>
+            'How much the value changes for how much the hand moves. Flat in the middle makes small corrections easy.',
         'range' => 'From where to where the value goes that is sent.',
         'notches' => 'Places that pull the value to themselves, as a felt detent would.',
         'rotation' => 'How many degrees of a wheel are its whole travel.',
@@ -29,7 +34,9 @@ final class Terms
         'way' => 'By what the game is told: an output of the controller, a key stroke, or one of its variables.',
         'own key' => 'The key that the game itself has for the action.',
         'says itself' => 'What is said in this very set; all else it has from the set above.',
-        'bank' => 'One half of the memory. A write goes to the one that is not in force, so that a write that is cut off loses nothing.',
+        'bank' =>
+            'One half of the memory. A write goes to the one that is not in force, so that a write that is cut off '
+                .'loses nothing.',
         'checksum' => 'A number made of all bytes. If it fits, what was read back is what was written.',
         'latched' => 'On until the next press.',
         'lanes' => 'What was done, the layer, what was sent and what the game did, under each other over time.',

@@ -8,8 +8,8 @@ use Nailrod\Core\Mapping\Axis\Measured;
 use Nailrod\Core\Mapping\Axis\Shaping;
 
 /**
- * How an axis answers the hand, in figures: how strongly, how fine, which integers it can send. Travel and value are parts of
- * the whole, 0..1.
+ * How an axis answers the hand, in figures: how strongly, how fine, which integers it can send. Travel and value are
+ * parts of the whole, 0..1.
  */
 final class Response
 {
@@ -87,7 +87,10 @@ final class Response
     {
         $steepest = 0.0;
         for ($i = 0; $i < self::SAMPLES; $i++) {
-            $steepest = max($steepest, $this->shaping->shape(($i + 1) / self::SAMPLES) - $this->shaping->shape($i / self::SAMPLES));
+            $steepest = max(
+                $steepest,
+                $this->shaping->shape(($i + 1) / self::SAMPLES) - $this->shaping->shape($i / self::SAMPLES),
+            );
         }
 
         return $steepest * self::SAMPLES;
@@ -103,13 +106,18 @@ final class Response
         $integers = [];
         foreach ($this->readings() as $reading) {
             $value = $this->shaping->value($reading);
-            $integers[Shaping::integer($notches->areStepped() ? $notches->at[$notches->step(null, $value)] : $value)] = true;
+            $integers[
+                Shaping::integer($notches->areStepped() ? $notches->at[$notches->step(null, $value)] : $value)
+            ] = true;
         }
 
         return $this->integers = $integers;
     }
 
-    /** @return non-empty-list<int> readings that the hand can reach: what was measured, else all that the device can report */
+    /**
+     * @return non-empty-list<int> readings that the hand can reach: what was measured, else all that the device can
+     *    report
+     */
     public function readings(): array
     {
         $axis = $this->shaping->axis;
@@ -135,7 +143,9 @@ final class Response
             : 0.5 / min($calibration->rest - $calibration->low, $calibration->high - $calibration->rest);
         $rotation = $this->shaping->rotation;
 
-        return $rotation->used === null || $rotation->degrees === null ? $per : $per * $rotation->degrees / $rotation->used;
+        return $rotation->used === null || $rotation->degrees === null
+            ? $per
+            : $per * $rotation->degrees / $rotation->used;
     }
 
     private function slope(float $travel, int $direction): float

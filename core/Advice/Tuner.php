@@ -18,8 +18,8 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 
 /**
- * What a tuner wants to know of an axis: how strongly it answers, how fine it is, what it reaches, what steadying costs,
- * and whether its places are farther apart than it trembles. Travel and value are parts of the whole, 0..1.
+ * What a tuner wants to know of an axis: how strongly it answers, how fine it is, what it reaches, what steadying
+ * costs, and whether its places are farther apart than it trembles. Travel and value are parts of the whole, 0..1.
  */
 final readonly class Tuner
 {
@@ -60,20 +60,31 @@ final readonly class Tuner
     {
         $names = [];
         foreach ($this->set->stopsHolding($this->ref) as $stop) {
-            $names[] = sprintf('%s %s %s', $stop->name, $stop->side === Side::Above ? 'above' : 'below', Percent::at($stop->at, $this->shaping->axis->centred));
+            $names[] = sprintf(
+                '%s %s %s',
+                $stop->name,
+                $stop->side === Side::Above ? 'above' : 'below',
+                Percent::at($stop->at, $this->shaping->axis->centred),
+            );
         }
 
         return $names;
     }
 
-    /** How much later than the hand a new value is sent, in ms: one reading where single spikes are left out. Null if the time between readings is not known. */
+    /**
+     * How much later than the hand a new value is sent, in ms: one reading where single spikes are left out. Null if
+     * the time between readings is not known.
+     */
     public function delay(): ?float
     {
         if (! $this->shaping->steady->spikes) {
             return 0.0;
         }
 
-        return $this->measured === null || $this->measured->interval === 0 ? null : min($this->measured->interval, Steady::SPIKE_WAIT) / 1000;
+        return $this->measured === null || $this->measured->interval === 0 ? null : min(
+            $this->measured->interval,
+            Steady::SPIKE_WAIT,
+        ) / 1000;
     }
 
     /** How far the travel trembles from end to end after the hold band; null if it was never measured. */
@@ -103,22 +114,57 @@ final readonly class Tuner
             $apart = in_array($this->ref, $made->sources(), true) ? $this->apart($made) : null;
             if ($apart !== null) {
                 [$name, $width, $gain] = $apart;
-                $said[] = $this->judged($name, 'between closing and opening', $width, $trembling * $gain, 'it does not chatter', 'it can chatter');
+                $said[] = $this->judged(
+                    $name,
+                    'between closing and opening',
+                    $width,
+                    $trembling * $gain,
+                    'it does not chatter',
+                    'it can chatter',
+                );
             }
         }
         $notches = $this->shaping->notches;
         $gain = $this->response->steepness();
         if ($notches->areStepped()) {
-            $said[] = $this->judged('Notches', 'between going on and coming back', 2 * $notches->hysteresis, $trembling * $gain, 'they do not flicker', 'they can flicker');
+            $said[] = $this->judged(
+                'Notches',
+                'between going on and coming back',
+                2 * $notches->hysteresis,
+                $trembling * $gain,
+                'they do not flicker',
+                'they can flicker',
+            );
         } elseif ($notches->at !== []) {
-            $said[] = $this->judged('Notches', 'wide', 2 * $notches->width, $trembling * $gain, 'a lever in one stays in it', 'a lever in one can fall out');
+            $said[] = $this->judged(
+                'Notches',
+                'wide',
+                2 * $notches->width,
+                $trembling * $gain,
+                'a lever in one stays in it',
+                'a lever in one can fall out',
+            );
         }
         $ends = 2 * min($this->shaping->zones->low, $this->shaping->zones->high);
         if ($trembling > $ends) {
-            $said[] = $this->judged('Ends', 'wide at least', $ends, $trembling, '', 'an end can be left while the hand holds it');
+            $said[] = $this->judged(
+                'Ends',
+                'wide at least',
+                $ends,
+                $trembling,
+                '',
+                'an end can be left while the hand holds it',
+            );
         }
         if ($this->shaping->axis->centred) {
-            $said[] = $this->judged('Rest', 'wide', 2 * $this->shaping->zones->rest, $trembling, 'it rests', 'it does not come to rest');
+            $said[] = $this->judged(
+                'Rest',
+                'wide',
+                2 * $this->shaping->zones->rest,
+                $trembling,
+                'it rests',
+                'it does not come to rest',
+            );
         }
 
         return $said;
@@ -130,17 +176,30 @@ final readonly class Tuner
         $notices = [];
         $centred = $this->shaping->axis->centred;
         if ($centred && $this->response->sentAt(0.5) !== Shaping::integer(0.5)) {
-            $notices[] = sprintf('At rest it sends %s, not the centre.', Percent::at($this->shaping->settled(0.5), true));
+            $notices[] = sprintf(
+                'At rest it sends %s, not the centre.',
+                Percent::at($this->shaping->settled(0.5), true),
+            );
         }
         if ($this->measured !== null && $centred) {
-            $rest = $this->shaping->travel(max($this->shaping->axis->min, min($this->shaping->axis->max, $this->measured->rest)));
+            $rest = $this->shaping->travel(
+                max($this->shaping->axis->min, min($this->shaping->axis->max, $this->measured->rest)),
+            );
             if ($this->shaping->zones->apply($rest) !== 0.5) {
-                $notices[] = sprintf('Let go, it comes to rest at %s, outside the dead zone at rest: it sends %s then.', Percent::at($rest, true), Percent::at($this->shaping->settled($rest), true));
+                $notices[] = sprintf(
+                    'Let go, it comes to rest at %s, outside the dead zone at rest: it sends %s then.',
+                    Percent::at($rest, true),
+                    Percent::at($this->shaping->settled($rest), true),
+                );
             }
         }
         foreach ($this->actions() as $action) {
             if ($action->ownCurve && ! ($this->shaping->curve instanceof Expo && $this->shaping->curve->k === 0.0)) {
-                $notices[] = sprintf('%s bends %s itself: with the curve here it is bent twice. Make one of them straight.', $this->set->catalogue->name ?? 'The simulator', $action->name);
+                $notices[] = sprintf(
+                    '%s bends %s itself: with the curve here it is bent twice. Make one of them straight.',
+                    $this->set->catalogue->name ?? 'The simulator',
+                    $action->name,
+                );
             }
         }
 
@@ -162,20 +221,42 @@ final readonly class Tuner
         return array_values($actions);
     }
 
-    /** @return ?array{string, float, float} name, width of what is between the two places, and gain to where it looks */
+    /**
+     * @return ?array{string, float, float} name, width of what is between the two places, and gain to where it looks
+     */
     private function apart(Made $made): ?array
     {
-        return $made instanceof MarksAxis ? [$made->name(), $made->band(), $made->looksAt() === MadeContacts::TRAVEL ? 1.0 : $this->response->steepness()] : null;
+        return $made instanceof MarksAxis ? [
+            $made->name(),
+            $made->band(),
+            $made->looksAt() === MadeContacts::TRAVEL ? 1.0 : $this->response->steepness(),
+        ] : null;
     }
 
     /** @return array{good: bool, words: string} */
-    private function judged(string $name, string $what, float $width, float $trembling, string $well, string $badly): array
-    {
+    private function judged(
+        string $name,
+        string $what,
+        float $width,
+        float $trembling,
+        string $well,
+        string $badly,
+    ): array {
         $centred = $this->shaping->axis->centred;
         $isGood = $width > $trembling || $trembling <= 0.0;
         $trembles = $trembling <= 0.0 ? 'it stands still' : 'it trembles over '.Percent::by($trembling, $centred);
 
-        return ['good' => $isGood, 'words' => sprintf('%s: %s %s, %s: %s.', $name, Percent::by($width, $centred), $what, $trembles, $isGood ? $well : $badly)];
+        return [
+            'good' => $isGood,
+            'words' => sprintf(
+                '%s: %s %s, %s: %s.',
+                $name,
+                Percent::by($width, $centred),
+                $what,
+                $trembles,
+                $isGood ? $well : $badly,
+            ),
+        ];
     }
 
     /** The first stage at which a value that should be sent is lost, in words. */

@@ -17,7 +17,9 @@ final readonly class ActionRow
         'action' => 'what it is called; all others may be left out',
         'group' => 'the heading that it stands under',
         'key' => 'the key of the game for it, as people write keys: L, Left Shift+L, Page up, Num 5',
-        'kind' => 'momentary, two-state, step pair, axis or selector; without it, two names such as "Gear up" and "Gear down" are a pair, all else is momentary',
+        'kind' =>
+            'momentary, two-state, step pair, axis or selector; without it, two names such as "Gear up" and "Gear '
+                .'down" are a pair, all else is momentary',
         'role' => 'what it is for, in the same words in every game: look left',
         'essential' => 'yes if the game cannot be played without it',
         'written' => 'yes if its variable can be written from outside',
@@ -42,7 +44,11 @@ final readonly class ActionRow
         $text = trim($this->said[$column] ?? '');
         $most = self::LONGEST[$column] ?? 200;
 
-        return mb_strlen($text) <= $most ? $text : throw FormatError::at($column, $text, 'at most '.$most.' characters');
+        return mb_strlen($text) <= $most ? $text : throw FormatError::at(
+            $column,
+            $text,
+            'at most '.$most.' characters',
+        );
     }
 
     public function says(string $column): bool
@@ -65,7 +71,11 @@ final readonly class ActionRow
     /** Only what it says otherwise than this one. */
     public function against(self $before): self
     {
-        return new self(array_filter($this->said, fn (string $text, string $column) => trim($text) !== ($before->said[$column] ?? ''), ARRAY_FILTER_USE_BOTH));
+        return new self(array_filter(
+            $this->said,
+            fn (string $text, string $column) => trim($text) !== ($before->said[$column] ?? ''),
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /** Without the columns in which it says nothing. */
@@ -92,7 +102,11 @@ final readonly class ActionRow
     {
         $kind = mb_strtolower($this->text('kind'));
 
-        return $kind === '' ? null : ActionKind::tryFrom($kind) ?? throw FormatError::at('kind', $this->said['kind'], 'one of '.implode(', ', array_column(ActionKind::cases(), 'value')));
+        return $kind === '' ? null : ActionKind::tryFrom($kind) ?? throw FormatError::at(
+            'kind',
+            $this->said['kind'],
+            'one of '.implode(', ', array_column(ActionKind::cases(), 'value')),
+        );
     }
 
     /** @throws FormatError if there is no such key; null if none is said */
@@ -100,7 +114,11 @@ final readonly class ActionRow
     {
         $key = $this->text('key');
 
-        return $key === '' ? null : KeyNames::read($key) ?? throw FormatError::at('key', $key, 'a key, such as L, Left Shift+L, Page up or Num 5');
+        return $key === '' ? null : KeyNames::read($key) ?? throw FormatError::at(
+            'key',
+            $key,
+            'a key, such as L, Left Shift+L, Page up or Num 5',
+        );
     }
 
     /** @throws FormatError if it is no number; null if none is said */
@@ -130,12 +148,21 @@ final readonly class ActionRow
      */
     public static function paired(array $rows): array
     {
-        $open = array_filter($rows, fn (self $row) => trim($row->said['variable'] ?? '') === '' && in_array(mb_strtolower(trim($row->said['kind'] ?? '')), ['', ActionKind::StepPair->value, ActionKind::TwoState->value], true));
+        $open = array_filter(
+            $rows,
+            fn (self $row) => trim($row->said['variable'] ?? '') === '' && in_array(
+                mb_strtolower(trim($row->said['kind'] ?? '')),
+                ['', ActionKind::StepPair->value, ActionKind::TwoState->value],
+                true,
+            ),
+        );
         $halves = NamePairs::of(array_map(fn (self $row) => $row->said['action'] ?? '', $open))->halves;
         foreach ($halves as $at => $half) {
             $said = mb_strtolower(trim($rows[$at]->said['kind'] ?? ''));
             if ($said === '' || $said === $half['kind']->value) {
-                $rows[$at] = $rows[$at]->with(['kind' => $half['kind']->value, 'variable' => $half['of']] + (trim($rows[$at]->said['amount'] ?? '') === '' ? ['amount' => (string) $half['amount']] : []));
+                $rows[$at] = $rows[$at]->with(['kind' => $half['kind']->value, 'variable' => $half['of']] + (
+                    trim($rows[$at]->said['amount'] ?? '') === '' ? ['amount' => (string) $half['amount']] : []
+                ));
             }
         }
 

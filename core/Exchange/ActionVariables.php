@@ -29,7 +29,18 @@ final class ActionVariables
     {
         $id = $action->effect->variable;
 
-        return $variables + [$id => self::usual($id, mb_substr($said === '' ? $action->name : mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1), 0, 40), $action->group, $action->effect->kind)];
+        return $variables + [
+            $id => self::usual(
+                $id,
+                mb_substr(
+                    $said === '' ? $action->name : mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1),
+                    0,
+                    40,
+                ),
+                $action->group,
+                $action->effect->kind,
+            ),
+        ];
     }
 
     /** A variable of which nothing is known but what an action does to it. */
@@ -44,7 +55,10 @@ final class ActionVariables
         return new Variable($id, $name, $group, $low, $high, $start, $unit, 0, [], null, 0);
     }
 
-    /** The variable of an action that alone changes it: it goes with its name, its group and, as far as it is as usual, its kind. */
+    /**
+     * The variable of an action that alone changes it: it goes with its name, its group and, as far as it is as usual,
+     * its kind.
+     */
     public static function fitted(Variable $variable, Action $before, Action $after): Variable
     {
         $name = $variable->name === mb_substr($before->name, 0, 40) ? mb_substr($after->name, 0, 40) : $variable->name;

@@ -16,9 +16,9 @@ use Nailrod\Core\Mapping\Action\EffectKind;
 use Nailrod\Core\Mapping\Action\Variable;
 
 /**
- * Changes of a catalogue: actions are added, changed and taken away by what a person says of them. An action keeps its id
- * whatever it is called, so that the sets that name it follow. A variable that an action names first is made, and one that
- * no action is left for goes.
+ * Changes of a catalogue: actions are added, changed and taken away by what a person says of them. An action keeps its
+ * id whatever it is called, so that the sets that name it follow. A variable that an action names first is made, and
+ * one that no action is left for goes.
  */
 final readonly class CatalogueEdits
 {
@@ -61,7 +61,11 @@ final readonly class CatalogueEdits
                 $bad[] = $error->under($this->mustBe($id)->name);
             }
         }
-        foreach (array_values(ActionRow::paired(array_values(array_filter($new, fn (ActionRow $row) => ! $row->isEmpty())))) as $i => $row) {
+        foreach (
+            array_values(
+                ActionRow::paired(array_values(array_filter($new, fn (ActionRow $row) => ! $row->isEmpty()))),
+            ) as $i => $row
+        ) {
             try {
                 $edits = $edits->add($row);
             } catch (FormatError $error) {
@@ -81,9 +85,24 @@ final readonly class CatalogueEdits
         $kind = $row->kind() ?? ActionKind::Momentary;
         [$groups, $group] = $this->group($row->text('group'));
         $variable = $this->variable($row->text('variable'), $id);
-        $action = new Action($id, $name, $group, $kind, $row->yes('essential'), $this->effect($kind, $variable, $row->amount(), $id), $row->key(), $row->yes('written'), false, mb_strtolower($row->text('role')));
+        $action = new Action(
+            $id,
+            $name,
+            $group,
+            $kind,
+            $row->yes('essential'),
+            $this->effect($kind, $variable, $row->amount(), $id),
+            $row->key(),
+            $row->yes('written'),
+            false,
+            mb_strtolower($row->text('role')),
+        );
 
-        return $this->made($groups, $this->catalogue->actions + [$id => $action], ActionVariables::with($this->catalogue->variables, $action, $row->text('variable')));
+        return $this->made(
+            $groups,
+            $this->catalogue->actions + [$id => $action],
+            ActionVariables::with($this->catalogue->variables, $action, $row->text('variable')),
+        );
     }
 
     /**
@@ -98,7 +117,10 @@ final readonly class CatalogueEdits
         if ($row->said === []) {
             return $this;
         }
-        [$groups, $group] = $row->says('group') ? $this->group($row->text('group')) : [$this->catalogue->groups, $before->group];
+        [$groups, $group] = $row->says('group') ? $this->group($row->text('group')) : [
+            $this->catalogue->groups,
+            $before->group,
+        ];
         $kind = $row->says('kind') ? $row->kind() ?? ActionKind::Momentary : $before->kind;
         $action = new Action(
             $id,
@@ -114,12 +136,24 @@ final readonly class CatalogueEdits
         );
         $variables = $this->catalogue->variables;
         if ($this->isOnly($before)) {
-            $variables[$before->effect->variable] = ActionVariables::fitted($variables[$before->effect->variable], $before, $action);
+            $variables[$before->effect->variable] = ActionVariables::fitted(
+                $variables[$before->effect->variable],
+                $before,
+                $action,
+            );
         }
         $actions = $this->catalogue->actions;
         $actions[$id] = $action;
 
-        return $this->made($groups, $actions, ActionVariables::without(ActionVariables::with($variables, $action, $row->text('variable')), $actions, $before->effect->variable));
+        return $this->made(
+            $groups,
+            $actions,
+            ActionVariables::without(
+                ActionVariables::with($variables, $action, $row->text('variable')),
+                $actions,
+                $before->effect->variable,
+            ),
+        );
     }
 
     public function remove(string $id): self
@@ -127,7 +161,11 @@ final readonly class CatalogueEdits
         $gone = $this->mustBe($id);
         $actions = array_diff_key($this->catalogue->actions, [$id => true]);
 
-        return $this->made($this->catalogue->groups, $actions, ActionVariables::without($this->catalogue->variables, $actions, $gone->effect->variable));
+        return $this->made(
+            $this->catalogue->groups,
+            $actions,
+            ActionVariables::without($this->catalogue->variables, $actions, $gone->effect->variable),
+        );
     }
 
     /** An action of another list, with the variable that it changes. */
@@ -139,12 +177,21 @@ final readonly class CatalogueEdits
         }
         $groups = $this->catalogue->groups + [$action->group => $from->groups[$action->group]];
         $variables = [];
-        for ($variable = $from->variables[$action->effect->variable]; $variable !== null; $variable = $variable->gauge === null ? null : $from->variables[$variable->gauge]) {
+        for (
+            $variable = $from->variables[$action->effect->variable]; $variable !== null; $variable = $variable
+                ->gauge === null
+                ? null
+                : $from->variables[$variable->gauge]
+        ) {
             $variables = [$variable->id => $variable] + $variables;
             $groups += [$variable->group => $from->groups[$variable->group]];
         }
 
-        return $this->made($groups, $this->catalogue->actions + [$id => $action], $this->catalogue->variables + $variables);
+        return $this->made(
+            $groups,
+            $this->catalogue->actions + [$id => $action],
+            $this->catalogue->variables + $variables,
+        );
     }
 
     /**
@@ -158,8 +205,17 @@ final readonly class CatalogueEdits
         foreach ($this->catalogue->actions as $action) {
             $names[$action->group][mb_strtolower($action->name)][] = $action;
         }
-        foreach (array_filter(array_merge(...array_map(array_values(...), array_values($names)), ...[[]]), fn (array $same): bool => count($same) > 1) as $same) {
-            $bad[] = FormatError::told($same[0]->name, count($same).' actions of that name in '.$this->catalogue->groups[$same[0]->group], 'a name of its own for each');
+        foreach (
+            array_filter(
+                array_merge(...array_map(array_values(...), array_values($names)), ...[[]]),
+                fn (array $same): bool => count($same) > 1,
+            ) as $same
+        ) {
+            $bad[] = FormatError::told(
+                $same[0]->name,
+                count($same).' actions of that name in '.$this->catalogue->groups[$same[0]->group],
+                'a name of its own for each',
+            );
         }
         if ($bad !== []) {
             throw FormatError::several($bad);
@@ -194,7 +250,11 @@ final readonly class CatalogueEdits
 
     private function mustBe(string $id): Action
     {
-        return $this->catalogue->action($id) ?? throw FormatError::told('action', 'one that is not there', 'an action of '.$this->catalogue->name);
+        return $this->catalogue->action($id) ?? throw FormatError::told(
+            'action',
+            'one that is not there',
+            'an action of '.$this->catalogue->name,
+        );
     }
 
     /**
@@ -211,7 +271,9 @@ final readonly class CatalogueEdits
             $before = $this->row($this->mustBe($id));
             $changed = $row->against($before);
             if ($changed->says('kind')) {
-                $turned[$id] = $before->with(['amount' => ''] + $row->said)->with(array_intersect_key($changed->said, ['amount' => true]));
+                $turned[$id] = $before->with(['amount' => ''] + $row->said)->with(
+                    array_intersect_key($changed->said, ['amount' => true]),
+                );
             }
         }
 
@@ -225,30 +287,49 @@ final readonly class CatalogueEdits
     /** What a changed action does; how far goes only with the kind and the variable that it was said of. */
     private function changed(Action $before, ActionKind $kind, ActionRow $row): Effect
     {
-        $variable = $row->says('variable') ? $this->variable($row->text('variable'), $before->id) : $before->effect->variable;
-        $stays = $before->effect->kind->takesAmount() && $kind === $before->kind && $variable === $before->effect->variable;
+        $variable = $row->says('variable')
+            ? $this->variable($row->text('variable'), $before->id)
+            : $before->effect->variable;
+        $stays = $before->effect->kind->takesAmount()
+            && $kind === $before->kind
+            && $variable === $before->effect->variable;
 
-        return $this->effect($kind, $variable, $row->says('amount') ? $row->amount() : ($stays ? $before->effect->amount : null), $before->id);
+        return $this->effect(
+            $kind,
+            $variable,
+            $row->says('amount') ? $row->amount() : ($stays ? $before->effect->amount : null),
+            $before->id,
+        );
     }
 
-    /** @param ?float $amount null if nobody has said: the first of several steps up, the next ones down; the first setting is 0, the next ones 1 */
+    /**
+     * @param ?float $amount null if nobody has said: the first of several steps up, the next ones down; the first
+     *    setting is 0, the next ones 1
+     */
     private function effect(ActionKind $kind, string $variable, ?float $amount, string $but): Effect
     {
         $others = count($this->others($variable, $but));
 
         return match ($kind) {
-            ActionKind::Momentary => $amount === null ? new Effect(EffectKind::Hold, $variable, 0.0) : new Effect(EffectKind::Step, $variable, $amount),
+            ActionKind::Momentary => $amount === null
+                ? new Effect(EffectKind::Hold, $variable, 0.0)
+                : new Effect(EffectKind::Step, $variable, $amount),
             ActionKind::Axis => new Effect(EffectKind::Follow, $variable, 0.0),
             ActionKind::StepPair => new Effect(EffectKind::Step, $variable, $amount ?? ($others === 0 ? 1.0 : -1.0)),
             ActionKind::Selector => new Effect(EffectKind::Set, $variable, $amount ?? min(1.0, (float) $others)),
-            ActionKind::TwoState => $amount === null ? new Effect(EffectKind::Flip, $variable, 0.0) : new Effect(EffectKind::Set, $variable, $amount),
+            ActionKind::TwoState => $amount === null
+                ? new Effect(EffectKind::Flip, $variable, 0.0)
+                : new Effect(EffectKind::Set, $variable, $amount),
         };
     }
 
     /** @return array<string, Action> other actions that change a variable, by id */
     private function others(string $variable, string $but): array
     {
-        return array_filter($this->catalogue->actions, fn (Action $action) => $action->effect->variable === $variable && $action->id !== $but);
+        return array_filter(
+            $this->catalogue->actions,
+            fn (Action $action) => $action->effect->variable === $variable && $action->id !== $but,
+        );
     }
 
     /** Does nothing else change its variable? */

@@ -9,12 +9,13 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Action\Catalogue;
 
 /**
- * A catalogue as a table, for games that nobody has written one for: a row says what an ActionRow says. Actions that name no
- * variable have one of their own, or one together with the other half of a pair (NamePairs).
+ * A catalogue as a table, for games that nobody has written one for: a row says what an ActionRow says. Actions that
+ * name no variable have one of their own, or one together with the other half of a pair (NamePairs).
  */
 final readonly class CatalogueTable
 {
-    public const EXAMPLE = "action,group,key,kind,role\nThrottle,Drive,,axis,power\nGear up,Drive,Page up,,\nGear down,Drive,Page down,,\nHorn,Signals,H,momentary,horn\nHeadlights,Signals,Left Shift+L,two-state,\n";
+    public const EXAMPLE = "action,group,key,kind,role\nThrottle,Drive,,axis,power\nGear up,Drive,Page up,,\n"
+        ."Gear down,Drive,Page down,,\nHorn,Signals,H,momentary,horn\nHeadlights,Signals,Left Shift+L,two-state,\n";
 
     /** @param array<int, ActionRow> $rows by line of the file */
     private function __construct(private Table $table, public array $rows) {}
@@ -22,9 +23,16 @@ final readonly class CatalogueTable
     /** @throws FormatError if it is no table, or has other columns */
     public static function of(string $csv): self
     {
-        $table = Table::read($csv, array_values(array_unique([...Keys::of(ActionRow::SAID), ...KeyList::COLUMNS])), ['action']);
+        $table = Table::read(
+            $csv,
+            array_values(array_unique([...Keys::of(ActionRow::SAID), ...KeyList::COLUMNS])),
+            ['action'],
+        );
 
-        return new self($table, array_map(fn (array $row) => new ActionRow(array_intersect_key($row, ActionRow::SAID)), $table->rows));
+        return new self(
+            $table,
+            array_map(fn (array $row) => new ActionRow(array_intersect_key($row, ActionRow::SAID)), $table->rows),
+        );
     }
 
     /** @throws FormatError with all lines that cannot be read */
@@ -40,6 +48,8 @@ final readonly class CatalogueTable
             }
         });
 
-        return $edits->catalogue->actions === [] ? throw FormatError::told('', 'no action', 'at least one row') : $edits->checked();
+        return $edits->catalogue->actions === []
+            ? throw FormatError::told('', 'no action', 'at least one row')
+            : $edits->checked();
     }
 }

@@ -11,9 +11,9 @@ use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
 
 /**
- * A newer list of the actions of a game that is at hand. An action of the one is one of the other if both have its id, else
- * its name, else if they alone have the same key or the same role and are of one kind: then it has a new name. It keeps the
- * id that the sets know.
+ * A newer list of the actions of a game that is at hand. An action of the one is one of the other if both have its id,
+ * else its name, else if they alone have the same key or the same role and are of one kind: then it has a new name. It
+ * keeps the id that the sets know.
  */
 final readonly class CatalogueUpdate
 {
@@ -51,12 +51,20 @@ final readonly class CatalogueUpdate
     {
         $actions = $taken = [];
         foreach (Keys::each($this->newer->actions) as $id => $action) {
-            $id = $this->known[$id] ?? Ids::free($id, 'action', fn (string $free) => isset($taken[$free]) || isset($this->now->actions[$free]));
+            $id = $this->known[$id] ?? Ids::free(
+                $id,
+                'action',
+                fn (string $free) => isset($taken[$free]) || isset($this->now->actions[$free]),
+            );
             $taken[$id] = true;
             $actions[$id] = $action->as($id);
         }
 
-        return $this->newer->called($this->now->id, $this->newer->name)->with($this->newer->groups, $actions, $this->newer->variables);
+        return $this->newer->called($this->now->id, $this->newer->name)->with(
+            $this->newer->groups,
+            $actions,
+            $this->newer->variables,
+        );
     }
 
     /**
@@ -76,7 +84,11 @@ final readonly class CatalogueUpdate
             }
         }
 
-        return CatalogueEdits::of($this->now)->apply($rows, array_values(array_diff(Keys::of($this->now->actions), $this->known)), $new)->checked();
+        return CatalogueEdits::of($this->now)->apply(
+            $rows,
+            array_values(array_diff(Keys::of($this->now->actions), $this->known)),
+            $new,
+        )->checked();
     }
 
     /**

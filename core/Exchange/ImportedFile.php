@@ -13,7 +13,10 @@ use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
 
-/** A file that somebody brings, known by what is in it: a set with or without what it needs, a catalogue, a table of actions, or pages of a panel. */
+/**
+ * A file that somebody brings, known by what is in it: a set with or without what it needs, a catalogue, a table of
+ * actions, or pages of a panel.
+ */
 final readonly class ImportedFile
 {
     public const SET = 'set';
@@ -25,7 +28,14 @@ final readonly class ImportedFile
      * @param array<array-key, mixed> $document  the file as it stands, where it is JSON
      * @param ?Catalogue              $catalogue what a catalogue or a table says
      */
-    private function __construct(public string $kind, public string $text, public array $document, public ?SetBundle $bundle = null, public ?Catalogue $catalogue = null, public ?PanelFile $panel = null) {}
+    private function __construct(
+        public string $kind,
+        public string $text,
+        public array $document,
+        public ?SetBundle $bundle = null,
+        public ?Catalogue $catalogue = null,
+        public ?PanelFile $panel = null,
+    ) {}
 
     /**
      * @param Library $beside what is at hand already
@@ -43,19 +53,42 @@ final readonly class ImportedFile
             throw FormatError::told('', 'signs that are not UTF-8', 'a text file in UTF-8');
         }
         if ($start[0] === '<') {
-            throw FormatError::told('', 'XML or HTML', 'JSON (a set, a catalogue or pages of a panel) or CSV (a table of actions)');
+            throw FormatError::told(
+                '',
+                'XML or HTML',
+                'JSON (a set, a catalogue or pages of a panel) or CSV (a table of actions)',
+            );
         }
         if ($start[0] !== '{' && $start[0] !== '[') {
             return new self(self::TABLE, $text, [], null, CatalogueTable::of($text)->catalogue('table', 'Table'));
         }
         $document = Json::decodeStrictly($text);
-        $format = Node::of($document)->get('format')->oneOf([SetDocument::FORMAT, Catalogue::FORMAT, PanelFile::FORMAT, GameBindings::FORMAT]);
+        $format = Node::of($document)->get('format')->oneOf(
+            [SetDocument::FORMAT, Catalogue::FORMAT, PanelFile::FORMAT, GameBindings::FORMAT],
+        );
 
         return match ($format) {
             SetDocument::FORMAT => new self(self::SET, $text, $document, SetBundle::of($document, $beside)),
-            Catalogue::FORMAT => new self(self::CATALOGUE, $text, $document, null, Catalogue::read(Node::of($document))),
-            PanelFile::FORMAT => new self(self::PANEL, $text, $document, null, null, PanelFile::read(Node::of($document))),
-            default => throw FormatError::told('format', 'a binding list of a game', 'a set or a catalogue; a binding list is taken into a set, on its own page'),
+            Catalogue::FORMAT => new self(
+                self::CATALOGUE,
+                $text,
+                $document,
+                null,
+                Catalogue::read(Node::of($document)),
+            ),
+            PanelFile::FORMAT => new self(
+                self::PANEL,
+                $text,
+                $document,
+                null,
+                null,
+                PanelFile::read(Node::of($document)),
+            ),
+            default => throw FormatError::told(
+                'format',
+                'a binding list of a game',
+                'a set or a catalogue; a binding list is taken into a set, on its own page',
+            ),
         };
     }
 }

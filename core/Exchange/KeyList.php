@@ -35,7 +35,15 @@ final class KeyList
                 self::safe($catalogue->groups[$action->group]),
                 $way instanceof PressesKeys ? self::safe($way->keys()->label()) : '',
                 self::safe($way === null ? '' : $words->output($way)),
-                self::safe(implode(', ', array_map(fn (Slot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
+                self::safe(implode(
+                    ', ',
+                    array_map(
+                        fn (Slot $spot) => $set->rig->fullNameOf($spot->ref).(
+                            $spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'
+                        ),
+                        $reach->spots($action->id),
+                    ),
+                )),
             ], ',', '"', '');
         }
         rewind($stream);
@@ -50,7 +58,11 @@ final class KeyList
      */
     public static function read(string $csv, Catalogue $catalogue): array
     {
-        $table = Table::read($csv, array_values(array_unique([...self::COLUMNS, ...array_keys(ActionRow::SAID)])), ['action', 'key']);
+        $table = Table::read(
+            $csv,
+            array_values(array_unique([...self::COLUMNS, ...array_keys(ActionRow::SAID)])),
+            ['action', 'key'],
+        );
         $labels = self::labels($catalogue);
         $byName = [];
         foreach ($catalogue->actions as $action) {
@@ -70,7 +82,11 @@ final class KeyList
             if (! $action instanceof Action) {
                 throw FormatError::at('line '.$line.', action', $row['action'], 'an action of '.$catalogue->name);
             }
-            $keys[$action->id] = KeyNames::read(self::plain($row['key'])) ?? throw FormatError::at('line '.$line.', key', $row['key'], 'a key, such as L, Left Shift+L, Page up or Num 5');
+            $keys[$action->id] = KeyNames::read(self::plain($row['key'])) ?? throw FormatError::at(
+                'line '.$line.', key',
+                $row['key'],
+                'a key, such as L, Left Shift+L, Page up or Num 5',
+            );
         });
 
         return $keys;
@@ -83,12 +99,22 @@ final class KeyList
      */
     private static function labels(Catalogue $catalogue): array
     {
-        $count = array_count_values(array_map(fn (Action $action) => mb_strtolower(trim($action->name)), $catalogue->actions));
+        $count = array_count_values(
+            array_map(fn (Action $action) => mb_strtolower(trim($action->name)), $catalogue->actions),
+        );
 
-        return array_map(fn (Action $action) => trim($action->name).($count[mb_strtolower(trim($action->name))] > 1 ? ' ['.$action->id.']' : ''), $catalogue->actions);
+        return array_map(
+            fn (Action $action) => trim($action->name).(
+                $count[mb_strtolower(trim($action->name))] > 1 ? ' ['.$action->id.']' : ''
+            ),
+            $catalogue->actions,
+        );
     }
 
-    /** A spreadsheet must not take a name for a formula: it gets an apostrophe before it, and so does one that begins with that. */
+    /**
+     * A spreadsheet must not take a name for a formula: it gets an apostrophe before it, and so does one that begins
+     * with that.
+     */
     private static function safe(string $text): string
     {
         return preg_match("/^[=+\\-@\t\r']./", $text) === 1 ? "'".$text : $text;

@@ -14,8 +14,8 @@ use Nailrod\Core\Set\Section\Cells;
 use Nailrod\Core\Set\Section\MacrosSection;
 
 /**
- * What a file names, in a set that takes it: for each action the one here of the same id in the same game, else of the same role,
- * else of the same name; for each variable the one that such an action changes here.
+ * What a file names, in a set that takes it: for each action the one here of the same id in the same game, else of the
+ * same role, else of the same name; for each variable the one that such an action changes here.
  */
 final readonly class NameMatch
 {
@@ -26,12 +26,16 @@ final readonly class NameMatch
     public array $variables;
 
     /**
-     * @param string                                                             $game   that the file was made for; empty for none
+     * @param string $game that the file was made for; empty for none
      * @param array<string, array{name: string, role: string, variable: string}> $told   actions that it names, by id
-     * @param array<string, array<string, mixed>>                                $macros that come with it, in the open format, by id
+     * @param array<string, array<string, mixed>> $macros that come with it, in the open format, by id
      */
-    public function __construct(private BindingSet $set, private string $game, private array $told, private array $macros)
-    {
+    public function __construct(
+        private BindingSet $set,
+        private string $game,
+        private array $told,
+        private array $macros,
+    ) {
         [$this->actions, $this->variables] = $this->matched();
     }
 
@@ -43,15 +47,28 @@ final readonly class NameMatch
         $actions = $variables = [];
         foreach (Keys::each($this->told) as $id => $said) {
             $isSame = $catalogue !== null && $catalogue->name === $this->game;
-            $byName = array_values(array_filter($catalogue->actions ?? [], fn (Action $action) => mb_strtolower($action->name) === mb_strtolower($said['name'])))[0] ?? null;
-            $found = ($isSame ? $catalogue->action($id) : null) ?? ($said['role'] === '' ? null : $byRole[$said['role']] ?? null) ?? $byName;
+            $byName = array_values(array_filter(
+                $catalogue->actions ?? [],
+                fn (Action $action) => mb_strtolower($action->name) === mb_strtolower($said['name']),
+            ))[0] ?? null;
+            $found = ($isSame ? $catalogue->action($id) : null) ?? (
+                $said['role'] === '' ? null : $byRole[$said['role']] ?? null
+            ) ?? $byName;
             if ($found !== null) {
                 $actions[$id] = $found;
                 $variables[$said['variable']] ??= $found->effect->variable;
             }
         }
 
-        return [$actions, $variables + ($catalogue !== null && $catalogue->name === $this->game ? array_combine(array_keys($catalogue->variables), array_keys($catalogue->variables)) : [])];
+        return [
+            $actions,
+            $variables + (
+                $catalogue !== null && $catalogue->name === $this->game ? array_combine(
+                    array_keys($catalogue->variables),
+                    array_keys($catalogue->variables),
+                ) : []
+            ),
+        ];
     }
 
     /**
@@ -59,7 +76,7 @@ final readonly class NameMatch
      *
      * @param string                  $section    of which it is a part
      * @param array<array-key, mixed> $said       in the open format
-     * @param bool                    $withMacros may it play macros that come with the file? One of those plays none of them
+     * @param bool $withMacros may it play macros that come with the file? One of those plays none of them
      */
     public function lacks(string $section, array $said, bool $withMacros = true): string
     {
@@ -167,6 +184,14 @@ final readonly class NameMatch
     /** A text with values of this game; a value that it does not have is left out. */
     public function text(string $text): string
     {
-        return trim((string) preg_replace_callback('/\s*\{([^}]+)\}/', fn (array $found): string => isset($this->variables[$found[1]]) ? str_replace($found[1].'}', $this->variables[$found[1]].'}', $found[0]) : '', $text));
+        return trim((string) preg_replace_callback(
+            '/\s*\{([^}]+)\}/',
+            fn (array $found): string => isset($this->variables[$found[1]]) ? str_replace(
+                $found[1].'}',
+                $this->variables[$found[1]].'}',
+                $found[0],
+            ) : '',
+            $text,
+        ));
     }
 }

@@ -21,9 +21,10 @@ use Nailrod\Core\Set\Section\LampRulesSection;
 use Nailrod\Core\Set\Section\MacrosSection;
 
 /**
- * A page of a panel, or all of it, with what its tiles do in the base layer and what lights them: a file to be taken into another
- * set. The open format `nailrod-panel`, version 1 (`schema/panel.schema.json`). Actions are told with their role and their
- * variable, so that another game's can be found for them; what a tile does stands by its id, with its end: "channel.plus".
+ * A page of a panel, or all of it, with what its tiles do in the base layer and what lights them: a file to be taken
+ * into another set. The open format `nailrod-panel`, version 1 (`schema/panel.schema.json`). Actions are told with
+ * their role and their variable, so that another game's can be found for them; what a tile does stands by its id, with
+ * its end: "channel.plus".
  */
 final readonly class PanelFile
 {
@@ -41,7 +42,16 @@ final readonly class PanelFile
      * @param array<string, array<string, mixed>> $macros  that its tiles play, in the open format, by id
      * @param array<string, array{name: string, role: string, variable: string}> $actions that its tiles do, by id
      */
-    private function __construct(public string $name, public string $game, public Panel $panel, public array $pages, public array $does, public array $lit, public array $macros, public array $actions) {}
+    private function __construct(
+        public string $name,
+        public string $game,
+        public Panel $panel,
+        public array $pages,
+        public array $does,
+        public array $lit,
+        public array $macros,
+        public array $actions,
+    ) {}
 
     /**
      * @param ?int $page only this one, from 0 on; null for all
@@ -56,10 +66,18 @@ final readonly class PanelFile
         $said = Node::of($set->merged->value(PartPath::panel($device, $panel)))->plain();
         $pages = array_values((array) ($said['pages'] ?? []));
         if ($page !== null) {
-            $pages = [self::alone($pages[$page] ?? throw FormatError::told('Page', (string) ($page + 1), 'a page of the panel'))];
+            $pages = [
+                self::alone(
+                    $pages[$page] ?? throw FormatError::told('Page', (string) ($page + 1), 'a page of the panel'),
+                ),
+            ];
         }
         $name = $page === null ? $found->name : $found->pages[$page]->name;
-        $drawn = PanelDevice::over($set->rig->devices[$device], Panel::read($panel, Node::of(['name' => $name, 'pages' => $pages])), Node::of($said));
+        $drawn = PanelDevice::over(
+            $set->rig->devices[$device],
+            Panel::read($panel, Node::of(['name' => $name, 'pages' => $pages])),
+            Node::of($said),
+        );
         $does = self::doneBy($set, $drawn->controls);
         $ids = array_map(fn ($tile) => $tile->id, $drawn->panel?->tiles() ?? []);
         $lit = self::litIn($set, $device, $ids);
@@ -69,8 +87,13 @@ final readonly class PanelFile
         }
         $actions = self::told($set, $does, $macros, $lit);
 
-        return ['format' => self::FORMAT, 'version' => 1, 'name' => $name] + ($set->catalogue === null ? [] : ['game' => $set->catalogue->name])
-            + ['pages' => $pages] + array_filter(['does' => $does, 'lit' => $lit, 'macros' => $macros, 'actions' => $actions], fn (array $all) => $all !== []);
+        return ['format' => self::FORMAT, 'version' => 1, 'name' => $name] + (
+            $set->catalogue === null ? [] : ['game' => $set->catalogue->name]
+        )
+            + ['pages' => $pages] + array_filter(
+                ['does' => $does, 'lit' => $lit, 'macros' => $macros, 'actions' => $actions],
+                fn (array $all) => $all !== [],
+            );
     }
 
     /** @throws FormatError that says what, where and what was expected */
@@ -87,13 +110,19 @@ final readonly class PanelFile
         foreach (Keys::each(self::map($node, 'actions')) as $id => $said) {
             $action = Node::of($said, 'actions.'.$id);
             $action->only(['name', 'role', 'variable']);
-            $actions[$id] = ['name' => $action->get('name')->string(60), 'role' => (new Text(40, true))->read($action->maybe('role') ?? Node::of('')), 'variable' => $action->get('variable')->id()];
+            $actions[$id] = [
+                'name' => $action->get('name')->string(60),
+                'role' => (new Text(40, true))->read($action->maybe('role') ?? Node::of('')),
+                'variable' => $action->get('variable')->id(),
+            ];
         }
 
         $does = self::map($node, 'does');
         foreach (array_keys($does) as $end) {
             if (preg_match('/^[a-z0-9_-]+(\.[a-z0-9-]+)?$/D', (string) $end) !== 1) {
-                throw $node->get('does')->refuse('what tiles do, by the id of a tile or with its end, as "channel.plus"');
+                throw $node->get('does')->refuse(
+                    'what tiles do, by the id of a tile or with its end, as "channel.plus"',
+                );
             }
         }
         $macros = self::map($node, 'macros');
@@ -101,7 +130,16 @@ final readonly class PanelFile
             Node::of((string) $id, 'macros')->id();
         }
 
-        return new self($name, $node->maybe('game')?->string(60) ?? '', $panel, $pages, $does, self::map($node, 'lit'), $macros, $actions);
+        return new self(
+            $name,
+            $node->maybe('game')?->string(60) ?? '',
+            $panel,
+            $pages,
+            $does,
+            self::map($node, 'lit'),
+            $macros,
+            $actions,
+        );
     }
 
     /**
@@ -114,7 +152,9 @@ final readonly class PanelFile
         $does = [];
         foreach ($controls as $control) {
             foreach ([...$control->axes, ...$control->contacts] as $end) {
-                $said = $set->cell(Layer::BASE, $end->ref) === null ? null : $set->merged->value(PartPath::cell(Layer::BASE, $end->ref));
+                $said = $set->cell(Layer::BASE, $end->ref) === null
+                    ? null
+                    : $set->merged->value(PartPath::cell(Layer::BASE, $end->ref));
                 if ($said !== null) {
                     $does[explode('/', $end->ref, 2)[1]] = Node::of($said)->plain();
                 }
@@ -136,7 +176,9 @@ final readonly class PanelFile
             $said = $rule->toArray();
             foreach (isset($said['while']) ? $rule->lamps() : [] as $lamp) {
                 [$of, $tile] = explode('/', $lamp, 2);
-                $lit += $of === $device && in_array($tile, $tiles, true) ? [$tile => array_diff_key($said, ['lamp' => 0, 'also' => 0])] : [];
+                $lit += $of === $device && in_array($tile, $tiles, true) ? [
+                    $tile => array_diff_key($said, ['lamp' => 0, 'also' => 0]),
+                ] : [];
             }
         }
 
@@ -201,7 +243,10 @@ final readonly class PanelFile
     private static function alone(mixed $page): array
     {
         $page = Node::of($page)->plain();
-        $page['tiles'] = array_values(array_filter((array) ($page['tiles'] ?? []), fn (mixed $tile) => ! is_array($tile) || ($tile['page'] ?? 0) === 0));
+        $page['tiles'] = array_values(array_filter(
+            (array) ($page['tiles'] ?? []),
+            fn (mixed $tile) => ! is_array($tile) || ($tile['page'] ?? 0) === 0,
+        ));
 
         return array_diff_key($page, ['layer' => 0]) + (isset($page['layer']) ? ['layer' => $page['layer']] : []);
     }

@@ -20,7 +20,10 @@ use Nailrod\Core\Set\Section\LampRulesSection;
 use Nailrod\Core\Set\Section\MacrosSection;
 use Nailrod\Core\Set\SetDocument;
 
-/** A panel that comes from a file, in the set that takes it: what its tiles do is taken as far as it is here, its tiles come all the same. */
+/**
+ * A panel that comes from a file, in the set that takes it: what its tiles do is taken as far as it is here, its tiles
+ * come all the same.
+ */
 final readonly class PanelFit
 {
     private NameMatch $match;
@@ -64,7 +67,10 @@ final readonly class PanelFit
         $before = $taken === null ? 0 : count($taken->pages);
         $isEmpty = $taken !== null && $before === 1 && $taken->tiles() === [];
         $ids = $this->freeIds($panel);
-        $pages = array_map(fn (array $page): array => $this->page($page, $ids, $isEmpty ? 0 : $before), $this->file->pages);
+        $pages = array_map(
+            fn (array $page): array => $this->page($page, $ids, $isEmpty ? 0 : $before),
+            $this->file->pages,
+        );
         $edits = new PanelEdits($this->set, $this->device);
         $own = $taken === null ? $edits->add($this->file->name, $pages) : $edits->morePages($panel, $pages);
         foreach (Keys::each($this->file->macros) as $id => $macro) {
@@ -122,7 +128,10 @@ final readonly class PanelFit
             $tile = Node::of($said)->plain();
             $id = is_string($tile['id'] ?? null) ? $tile['id'] : '';
             $bar = $tile['bar'] ?? null;
-            $variable = is_array($bar) && is_string($bar['variable'] ?? null) ? $this->match->variables[$bar['variable']] ?? null : null;
+            $variable = is_array($bar) && is_string($bar['variable'] ?? null)
+                ? $this->match->variables[$bar['variable']]
+                ?? null
+                : null;
             $tiles[] = array_filter([
                 'id' => $ids[$id] ?? $id,
                 'page' => is_int($tile['page'] ?? null) ? $tile['page'] + $before : null,
@@ -132,10 +141,16 @@ final readonly class PanelFit
         }
         $layer = $page['layer'] ?? null;
 
-        return ['tiles' => $tiles] + array_diff_key($page, is_string($layer) && isset($this->set->layers[$layer]) ? [] : ['layer' => 0]);
+        return ['tiles' => $tiles] + array_diff_key(
+            $page,
+            is_string($layer) && isset($this->set->layers[$layer]) ? [] : ['layer' => 0],
+        );
     }
 
-    /** @return array<string, string> an id for each tile that no tile of that panel has, and no cell of the device, by its id in the file */
+    /**
+     * @return array<string, string> an id for each tile that no tile of that panel has, and no cell of the device, by
+     *    its id in the file
+     */
     private function freeIds(string $panel): array
     {
         $taken = [];

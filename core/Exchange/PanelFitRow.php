@@ -12,5 +12,11 @@ final readonly class PanelFitRow
      * @param string $does  empty if nothing here does it
      * @param string $lacks what is not here; empty if it fits
      */
-    public function __construct(public string $tile, public string $end, public string $did, public string $does, public string $lacks) {}
+    public function __construct(
+        public string $tile,
+        public string $end,
+        public string $did,
+        public string $does,
+        public string $lacks,
+    ) {}
 }

@@ -83,12 +83,20 @@ final readonly class Table
             if (count($cells) === count($columns)) {
                 $rows[$at] = array_combine($columns, $cells);
             } else {
-                $bad[$at] = FormatError::told('line '.$at, count($cells) === 1 ? '1 column' : count($cells).' columns', count($columns).', as in the first line: '.implode(', ', $columns));
+                $bad[$at] = FormatError::told(
+                    'line '.$at,
+                    count($cells) === 1 ? '1 column' : count($cells).' columns',
+                    count($columns).', as in the first line: '.implode(', ', $columns),
+                );
             }
         }
         fclose($stream);
 
-        return $columns === [] ? throw FormatError::told('line 1', 'nothing', 'the names of the columns: '.implode(', ', $known)) : new self($columns, $rows, $bad);
+        return $columns === [] ? throw FormatError::told(
+            'line 1',
+            'nothing',
+            'the names of the columns: '.implode(', ', $known),
+        ) : new self($columns, $rows, $bad);
     }
 
     /** @return string without the mark that some programs put before UTF-8 */
@@ -109,7 +117,9 @@ final readonly class Table
     {
         $first = (string) strtok($text, "\n");
 
-        return substr_count($first, ';') > substr_count($first, ',') ? ';' : (substr_count($first, "\t") > substr_count($first, ',') ? "\t" : ',');
+        return substr_count($first, ';') > substr_count($first, ',') ? ';' : (
+            substr_count($first, "\t") > substr_count($first, ',') ? "\t" : ','
+        );
     }
 
     /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Format;
 
 /**
- * A list of classes to which somebody can add one, for as long as this process lives: what a test or an extension brings.
+ * A list of classes to which somebody can add one, for as long as this process lives: what a test or an extension
+ * brings.
  *
  * @template T of object
  */

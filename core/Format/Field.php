@@ -7,8 +7,8 @@ namespace Nailrod\Core\Format;
 use Nailrod\Core\Format\Type\Type;
 
 /**
- * One field of what a file can say: all that a reader, a schema, a form, a refusal and a page of the docs want to know of it
- * is said here, once.
+ * One field of what a file can say: all that a reader, a schema, a form, a refusal and a page of the docs want to know
+ * of it is said here, once.
  */
 final readonly class Field
 {
@@ -38,15 +38,30 @@ final readonly class Field
     }
 
     /** One that may be left out. */
-    public static function optional(mixed $usual, string $name, string $label, Type $type, string $help, mixed $begins = null): self
-    {
+    public static function optional(
+        mixed $usual,
+        string $name,
+        string $label,
+        Type $type,
+        string $help,
+        mixed $begins = null,
+    ): self {
         return new self($name, $label, $type, $help, false, $usual, $begins);
     }
 
     /** The same, but no form has it: it is changed in another way, or in the file alone. */
     public function hidden(): self
     {
-        return new self($this->name, $this->label, $this->type, $this->help, $this->isRequired, $this->usual, $this->begins, false);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->type,
+            $this->help,
+            $this->isRequired,
+            $this->usual,
+            $this->begins,
+            false,
+        );
     }
 
     /** What a form shows for something that is new. */
@@ -72,6 +87,8 @@ final readonly class Field
     /** @return array<string, mixed> in JSON Schema, with what it means */
     public function schema(): array
     {
-        return ['description' => $this->help] + $this->type->schema() + ($this->usual === null ? [] : ['default' => $this->usual]);
+        return ['description' => $this->help] + $this->type->schema() + (
+            $this->usual === null ? [] : ['default' => $this->usual]
+        );
     }
 }

@@ -11,7 +11,12 @@ final readonly class FieldValues
      * @param array<string, mixed> $values by field
      * @param string               $id     under which the thing stands; empty where it has none
      */
-    public function __construct(private array $values, private Node $node, private Fields $fields, public string $id = '') {}
+    public function __construct(
+        private array $values,
+        private Node $node,
+        private Fields $fields,
+        public string $id = '',
+    ) {}
 
     /** Does the thing have such a field at all? */
     public function has(string $field): bool
@@ -105,7 +110,9 @@ final readonly class FieldValues
     {
         $value = $this->values[$field];
 
-        return $value === null || $value instanceof $class ? $value : throw new \LogicException('Not of its type: '.$field);
+        return $value === null || $value instanceof $class
+            ? $value
+            : throw new \LogicException('Not of its type: '.$field);
     }
 
     /**
@@ -189,7 +196,9 @@ final readonly class FieldValues
     /** The refusal of a field, or of the whole where it was left out. */
     public function refuse(string $field, string $expected): FormatError
     {
-        return ($this->node->has($field) ? $this->node->get($field) : $this->node)->refuse($expected)->inField($this->fields->all[$field] ?? null);
+        return (
+            $this->node->has($field) ? $this->node->get($field) : $this->node
+        )->refuse($expected)->inField($this->fields->all[$field] ?? null);
     }
 
     /** The refusal of the whole. */
@@ -201,7 +210,9 @@ final readonly class FieldValues
     /** The refusal of one entry of a list. */
     public function refuseEntry(string $field, int $entry, string $expected): FormatError
     {
-        return ($this->node->get($field)->list(PHP_INT_MAX)[$entry] ?? $this->node->get($field))->refuse($expected)->inField($this->fields->all[$field] ?? null);
+        return (
+            $this->node->get($field)->list(PHP_INT_MAX)[$entry] ?? $this->node->get($field)
+        )->refuse($expected)->inField($this->fields->all[$field] ?? null);
     }
 
     /** @return list<mixed> */

@@ -46,9 +46,15 @@ final readonly class Fields
      */
     public function schema(array $beside = [], string $description = ''): array
     {
-        $required = [...array_keys($beside), ...array_keys(array_filter($this->all, fn (Field $field) => $field->isRequired))];
+        $required = [
+            ...array_keys($beside),
+            ...array_keys(array_filter($this->all, fn (Field $field) => $field->isRequired)),
+        ];
 
-        return ($description === '' ? [] : ['description' => $description]) + ['type' => 'object', 'properties' => $beside + array_map(fn (Field $field) => $field->schema(), $this->all)]
+        return ($description === '' ? [] : ['description' => $description]) + [
+            'type' => 'object',
+            'properties' => $beside + array_map(fn (Field $field) => $field->schema(), $this->all),
+        ]
             + ($required === [] ? [] : ['required' => $required]) + ['additionalProperties' => false];
     }
 

@@ -7,7 +7,10 @@ namespace Nailrod\Core\Format;
 /** What is wrong in a file or an edit: where, what was found there, and what was expected. */
 final class FormatError extends \DomainException implements Refusal
 {
-    /** Around a figure in what was expected, so that a page can say it in the unit of the field; no text has such signs (see Signs). */
+    /**
+     * Around a figure in what was expected, so that a page can say it in the unit of the field; no text has such signs
+     * (see Signs).
+     */
     private const MARK = "\u{1}";
 
     /** So many more are told of one file. */
@@ -28,7 +31,13 @@ final class FormatError extends \DomainException implements Refusal
         public readonly ?Field $field = null,
         public readonly array $others = [],
     ) {
-        $said = sprintf('%s%s: found %s, expected %s.', $source === '' ? '' : $source.': ', $place === '' ? 'the file' : $place, $found, $this->expectedIn(fn (float $figure) => (string) json_encode($figure)));
+        $said = sprintf(
+            '%s%s: found %s, expected %s.',
+            $source === '' ? '' : $source.': ',
+            $place === '' ? 'the file' : $place,
+            $found,
+            $this->expectedIn(fn (float $figure) => (string) json_encode($figure)),
+        );
         $more = array_map(fn (self $other) => $other->getMessage(), array_slice($others, 0, self::MOST_OTHERS));
         $rest = count($others) - count($more);
         parent::__construct(implode("\n", [$said, ...$more, ...$rest > 0 ? [sprintf('And %d more.', $rest)] : []]));
@@ -43,7 +52,15 @@ final class FormatError extends \DomainException implements Refusal
     {
         $first = $errors[0];
 
-        return new self($first->place, $first->found, $first->expected, $first->value, $first->source, $first->field, array_slice($errors, 1));
+        return new self(
+            $first->place,
+            $first->found,
+            $first->expected,
+            $first->value,
+            $first->source,
+            $first->field,
+            array_slice($errors, 1),
+        );
     }
 
     public static function at(string $place, mixed $found, string $expected): self
@@ -68,7 +85,11 @@ final class FormatError extends \DomainException implements Refusal
      */
     public function expectedIn(callable $tell): string
     {
-        return (string) preg_replace_callback('/'.self::MARK.'([a-z]+) ([^'.self::MARK.']+)'.self::MARK.'/', fn (array $found) => $tell((float) $found[2], $found[1]), $this->expected);
+        return (string) preg_replace_callback(
+            '/'.self::MARK.'([a-z]+) ([^'.self::MARK.']+)'.self::MARK.'/',
+            fn (array $found) => $tell((float) $found[2], $found[1]),
+            $this->expected,
+        );
     }
 
     /** What was found, in words rather than as it stands. */
@@ -101,13 +122,29 @@ final class FormatError extends \DomainException implements Refusal
     /** The same error in a part of the file: "line 3, key". */
     public function under(string $part): self
     {
-        return new self($this->place === '' ? $part : $part.', '.$this->place, $this->found, $this->expected, $this->value, $this->source, $this->field, $this->others);
+        return new self(
+            $this->place === '' ? $part : $part.', '.$this->place,
+            $this->found,
+            $this->expected,
+            $this->value,
+            $this->source,
+            $this->field,
+            $this->others,
+        );
     }
 
     /** The same error, told of a field; a field within a field is the nearer one. */
     public function inField(?Field $field): self
     {
-        return new self($this->place, $this->found, $this->expected, $this->value, $this->source, $this->field ?? $field, $this->others);
+        return new self(
+            $this->place,
+            $this->found,
+            $this->expected,
+            $this->value,
+            $this->source,
+            $this->field ?? $field,
+            $this->others,
+        );
     }
 
     private static function show(mixed $value): string

@@ -15,7 +15,12 @@ final class Ids
     /** @return array<string, mixed> in JSON Schema */
     public static function schema(): array
     {
-        return ['description' => 'A name for files and references.', 'type' => 'string', 'pattern' => '^(?!0$)[a-z0-9][a-z0-9_-]*$', 'maxLength' => 60];
+        return [
+            'description' => 'A name for files and references.',
+            'type' => 'string',
+            'pattern' => '^(?!0$)[a-z0-9][a-z0-9_-]*$',
+            'maxLength' => 60,
+        ];
     }
 
     public static function isOne(string $id): bool
@@ -31,7 +36,14 @@ final class Ids
      */
     public static function free(string $wish, string $else, callable $isTaken): string
     {
-        $id = trim(mb_strimwidth(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($wish)), '-'), 0, self::LONGEST), '-');
+        $id = trim(
+            mb_strimwidth(
+                trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($wish)), '-'),
+                0,
+                self::LONGEST,
+            ),
+            '-',
+        );
         $id = $id === '' ? $else : ($id === '0' ? $else.'-0' : $id);
         for ($free = $id, $n = 2; $isTaken($free); $n++) {
             $free = $id.'-'.$n;

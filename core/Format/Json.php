@@ -50,8 +50,8 @@ final class Json
     }
 
     /**
-     * A file that somebody brings: as decode(), and no name may stand twice in one object, since one of the two would be
-     * lost without a word, and no text may hold signs that cannot be seen.
+     * A file that somebody brings: as decode(), and no name may stand twice in one object, since one of the two would
+     * be lost without a word, and no text may hold signs that cannot be seen.
      *
      * @return array<array-key, mixed>
      *
@@ -66,7 +66,11 @@ final class Json
         }
         $hidden = Signs::firstHidden($value);
         if ($hidden !== null) {
-            throw FormatError::told($hidden, 'signs that cannot be seen', 'a text without control signs and without signs that turn its direction');
+            throw FormatError::told(
+                $hidden,
+                'signs that cannot be seen',
+                'a text without control signs and without signs that turn its direction',
+            );
         }
 
         return $value;
@@ -75,13 +79,20 @@ final class Json
     /** @param array<array-key, mixed> $document */
     public static function encode(array $document): string
     {
-        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)."\n";
+        return json_encode(
+            $document,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE
+                | JSON_PRESERVE_ZERO_FRACTION,
+        )."\n";
     }
 
     /** @param array<array-key, mixed> $document */
     public static function compact(array $document): string
     {
-        return json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $document,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     private static function located(string $text, \JsonException $error): FormatError
@@ -90,6 +101,10 @@ final class Json
             return FormatError::told('line '.JsonSyntax::errorLine($text), 'something that is not JSON', 'JSON');
         }
 
-        return FormatError::told('', lcfirst($error->getMessage()), 'JSON in UTF-8, at most '.self::MAX_DEPTH.' levels deep');
+        return FormatError::told(
+            '',
+            lcfirst($error->getMessage()),
+            'JSON in UTF-8, at most '.self::MAX_DEPTH.' levels deep',
+        );
     }
 }

@@ -14,7 +14,9 @@ final class JsonSyntax
 
     private function __construct(private readonly string $text) {}
 
-    /** @return ?array{int, string} line and name of the first name that stands twice in one object; null if none does */
+    /**
+     * @return ?array{int, string} line and name of the first name that stands twice in one object; null if none does
+     */
     public static function nameTwice(string $text): ?array
     {
         $scan = new self($text);

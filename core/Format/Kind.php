@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Format;
 
 /**
- * One kind of a family (outputs, behaviours, what is made, ...): a class that says all of itself. The word in the file, what it
- * is called on a page, what it does, its fields, and how it is made of them; a line in the list of its family, and it is read,
- * written, worded, offered in its form and described.
+ * One kind of a family (outputs, behaviours, what is made, ...): a class that says all of itself. The word in the file,
+ * what it is called on a page, what it does, its fields, and how it is made of them; a line in the list of its family,
+ * and it is read, written, worded, offered in its form and described.
  */
 interface Kind
 {

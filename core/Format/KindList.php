@@ -55,7 +55,13 @@ abstract class KindList
     /** @return list<array<string, mixed>> each kind in JSON Schema */
     final public static function schemas(): array
     {
-        return array_values(array_map(fn (string $class) => $class::fields()->schema(['kind' => ['const' => $class::kind()]], $class::about()), static::all()));
+        return array_values(array_map(
+            fn (string $class) => $class::fields()->schema(
+                ['kind' => ['const' => $class::kind()]],
+                $class::about(),
+            ),
+            static::all(),
+        ));
     }
 
     /**

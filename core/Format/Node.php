@@ -72,7 +72,11 @@ final readonly class Node
             throw FormatError::at($this->path, $this->value, 'a text');
         }
         if (mb_strlen($this->value) > $longest) {
-            throw FormatError::told($this->path, mb_strlen($this->value).' characters', 'at most '.$longest.' characters');
+            throw FormatError::told(
+                $this->path,
+                mb_strlen($this->value).' characters',
+                'at most '.$longest.' characters',
+            );
         }
 
         return $this->value;
@@ -87,7 +91,11 @@ final readonly class Node
     {
         $id = $this->string(60);
         if (! Ids::isOne($id)) {
-            throw FormatError::at($this->path, $id, $id === '0' ? 'another name than 0' : 'lower-case letters, digits, "-" and "_" only');
+            throw FormatError::at(
+                $this->path,
+                $id,
+                $id === '0' ? 'another name than 0' : 'lower-case letters, digits, "-" and "_" only',
+            );
         }
 
         return $id;
@@ -111,7 +119,15 @@ final readonly class Node
     public function int(int $low, int $high): int
     {
         if (! is_int($this->value) || $this->value < $low || $this->value > $high) {
-            throw FormatError::at($this->path, $this->value, sprintf($high === PHP_INT_MAX ? 'a whole number from %d on' : 'a whole number from %d to %d', $low, $high));
+            throw FormatError::at(
+                $this->path,
+                $this->value,
+                sprintf(
+                    $high === PHP_INT_MAX ? 'a whole number from %d on' : 'a whole number from %d to %d',
+                    $low,
+                    $high,
+                ),
+            );
         }
 
         return $this->value;
@@ -121,7 +137,11 @@ final readonly class Node
     public function number(float $low, float $high): float
     {
         if ((! is_int($this->value) && ! is_float($this->value)) || $this->value < $low || $this->value > $high) {
-            throw FormatError::at($this->path, $this->value, sprintf('a number from %s to %s', FormatError::figure($low), FormatError::figure($high)));
+            throw FormatError::at(
+                $this->path,
+                $this->value,
+                sprintf('a number from %s to %s', FormatError::figure($low), FormatError::figure($high)),
+            );
         }
 
         return (float) $this->value;

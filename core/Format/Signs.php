@@ -7,7 +7,10 @@ namespace Nailrod\Core\Format;
 /** Which signs a text may have: those that can be seen, and spaces. */
 final class Signs
 {
-    /** Control signs, line and paragraph separators, and signs that turn the direction of what is written (Unicode UAX 9). */
+    /**
+     * Control signs, line and paragraph separators, and signs that turn the direction of what is written (Unicode UAX
+     * 9).
+     */
     private const HIDDEN = '/[\p{Cc}\x{2028}\x{2029}\x{200E}\x{200F}\x{202A}-\x{202E}\x{2066}-\x{2069}\x{FEFF}]/u';
 
     /** Is it UTF-8, and does every sign of it stand for something on the page? */
@@ -25,10 +28,15 @@ final class Signs
         return preg_replace(self::BLANK, '', $text) !== '' && mb_check_encoding($text, 'UTF-8');
     }
 
-    /** A name as it is shown, of one that came from outside: without hidden signs and spaces about it; empty if nothing of it can be seen. */
+    /**
+     * A name as it is shown, of one that came from outside: without hidden signs and spaces about it; empty if nothing
+     * of it can be seen.
+     */
     public static function asName(string $given, int $most): string
     {
-        $plain = trim((string) preg_replace('/[\s\p{Z}]+/u', ' ', (string) preg_replace(self::HIDDEN, ' ', mb_scrub($given))));
+        $plain = trim(
+            (string) preg_replace('/[\s\p{Z}]+/u', ' ', (string) preg_replace(self::HIDDEN, ' ', mb_scrub($given))),
+        );
 
         return self::canBeSeen($plain) ? mb_strimwidth($plain, 0, $most, '…') : '';
     }

@@ -22,7 +22,8 @@ use Nailrod\Core\Mapping\Output\KeyCode;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 
 /**
- * Which key strokes give a character where a keyboard layout is chosen, from the open format `nailrod-layout`, version 1
+ * Which key strokes give a character where a keyboard layout is chosen, from the open format `nailrod-layout`, version
+ * 1
  * (`schema/layout.schema.json`). A key has up to four characters: alone, with Shift, with the right Alt, with both.
  */
 final readonly class KeyLayout
@@ -48,8 +49,20 @@ final readonly class KeyLayout
     {
         $dead = Fields::of(
             Field::required('key', 'Key', new KeyCode, 'The key that is pressed first.', 'BracketLeft'),
-            Field::required('level', 'Level', new Whole(0, count(self::LEVELS) - 1), 'How: 0 alone, 1 with Shift, 2 with the right Alt, 3 with both.', 0),
-            Field::required('makes', 'Makes', new ByKey(new Character, new Character), 'What it makes of the character that is typed next, by that character.', ['e' => 'é']),
+            Field::required(
+                'level',
+                'Level',
+                new Whole(0, count(self::LEVELS) - 1),
+                'How: 0 alone, 1 with Shift, 2 with the right Alt, 3 with both.',
+                0,
+            ),
+            Field::required(
+                'makes',
+                'Makes',
+                new ByKey(new Character, new Character),
+                'What it makes of the character that is typed next, by that character.',
+                ['e' => 'é'],
+            ),
         );
 
         return Fields::of(
@@ -57,8 +70,21 @@ final readonly class KeyLayout
             Field::required('version', 'Version', new Whole(1, 1), 'The version of the format.'),
             Field::required('id', 'Id', new NewId('us'), 'The name of the layout in steps of macros.'),
             Field::required('name', 'Name', new Text(60), 'What it is called.'),
-            Field::required('keys', 'Keys', new ByKey(new KeyCode, new Several(new Character(true), 0, count(self::LEVELS))), 'What each key gives: alone, with Shift, with the right Alt, with both; an empty text where it gives nothing.', ['KeyE' => ['e', 'E', '€']]),
-            Field::optional([], 'dead', 'Dead keys', new Several(new Thing($dead, 'a dead key'), 0, 20), 'Keys that change the character after them.'),
+            Field::required(
+                'keys',
+                'Keys',
+                new ByKey(new KeyCode, new Several(new Character(true), 0, count(self::LEVELS))),
+                'What each key gives: alone, with Shift, with the right Alt, with both; an empty text where it gives '
+                    .'nothing.',
+                ['KeyE' => ['e', 'E', '€']],
+            ),
+            Field::optional(
+                [],
+                'dead',
+                'Dead keys',
+                new Several(new Thing($dead, 'a dead key'), 0, 20),
+                'Keys that change the character after them.',
+            ),
         );
     }
 
@@ -80,8 +106,16 @@ final readonly class KeyLayout
         $plain = $strokes;
         foreach ($given->things('dead') as $dead) {
             $first = new KeyStroke($dead->text('key'), self::LEVELS[$dead->whole('level')]);
-            foreach (Keys::each($dead->byKey('makes', fn (mixed $made): string => is_string($made) ? $made : '')) as $from => $made) {
-                $second = $plain[$from] ?? throw FormatError::at($dead->node('makes')->get($from)->path, $from, 'a character that a key of the layout gives');
+            foreach (
+                Keys::each(
+                    $dead->byKey('makes', fn (mixed $made): string => is_string($made) ? $made : ''),
+                ) as $from => $made
+            ) {
+                $second = $plain[$from] ?? throw FormatError::at(
+                    $dead->node('makes')->get($from)->path,
+                    $from,
+                    'a character that a key of the layout gives',
+                );
                 $strokes[$made] ??= [$first, ...$second];
             }
         }
@@ -128,6 +162,8 @@ final readonly class KeyLayout
     /** @return list<string> characters of a text that the layout cannot type, each once */
     public function missing(string $text): array
     {
-        return array_values(array_unique(array_filter(mb_str_split($text), fn (string $character) => ! isset($this->strokes[$character]))));
+        return array_values(array_unique(
+            array_filter(mb_str_split($text), fn (string $character) => ! isset($this->strokes[$character])),
+        ));
     }
 }

@@ -29,15 +29,40 @@ final readonly class Layer
      * @param int  $place   among the layers, 0..99; those of one place come in file order
      * @param bool $letsGo  leaving it lets go of what was toggled or latched in it
      */
-    private function __construct(public string $id, public string $name, public ?int $colour, public int $place, public bool $letsGo) {}
+    private function __construct(
+        public string $id,
+        public string $name,
+        public ?int $colour,
+        public int $place,
+        public bool $letsGo,
+    ) {}
 
     public static function fields(): Fields
     {
         return Fields::of(
             Field::required('name', 'Name', new Text(30), 'What it is called.'),
-            Field::optional(null, 'colour', 'Colour', new NamedWhole(1, self::COLOURS, self::NAMES), 'One of the colours, each with a hatch of its own; by its place if it is not said.', 1),
-            Field::optional(0, 'place', 'Place', new Whole(0, 99), 'Its place among the layers; those of one place come in the order of the file.')->hidden(),
-            Field::optional(false, 'lets_go', 'Leaving it lets go of what was toggled in it', new YesNo, 'Does leaving it let go of what was toggled or latched in it?'),
+            Field::optional(
+                null,
+                'colour',
+                'Colour',
+                new NamedWhole(1, self::COLOURS, self::NAMES),
+                'One of the colours, each with a hatch of its own; by its place if it is not said.',
+                1,
+            ),
+            Field::optional(
+                0,
+                'place',
+                'Place',
+                new Whole(0, 99),
+                'Its place among the layers; those of one place come in the order of the file.',
+            )->hidden(),
+            Field::optional(
+                false,
+                'lets_go',
+                'Leaving it lets go of what was toggled in it',
+                new YesNo,
+                'Does leaving it let go of what was toggled or latched in it?',
+            ),
         );
     }
 
@@ -46,7 +71,13 @@ final readonly class Layer
     {
         $given = self::fields()->read($node);
 
-        return new self($id, $given->text('name'), $given->wholeOrNull('colour'), $given->whole('place'), $given->yes('lets_go'));
+        return new self(
+            $id,
+            $given->text('name'),
+            $given->wholeOrNull('colour'),
+            $given->whole('place'),
+            $given->yes('lets_go'),
+        );
     }
 
     /** @return array<string, mixed> what it is, in the open format, by field */
@@ -57,7 +88,11 @@ final readonly class Layer
 
     public function inWords(): string
     {
-        return 'named "'.$this->name.'"'.($this->colour === null ? '' : ', colour '.$this->colour).($this->place === 0 ? '' : ', place '.$this->place).($this->letsGo ? ', lets go of what was toggled in it' : '');
+        return 'named "'.$this->name.'"'.(
+            $this->colour === null ? '' : ', colour '.$this->colour
+        ).($this->place === 0 ? '' : ', place '.$this->place).(
+            $this->letsGo ? ', lets go of what was toggled in it' : ''
+        );
     }
 
     /** The base layer of a set that says nothing of it. */

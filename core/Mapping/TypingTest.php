@@ -11,7 +11,14 @@ use Nailrod\Core\Rig\Device\KeyCodes;
 final class TypingTest
 {
     /** Keys that type the same in every layout: those of the number pad, and the bar. */
-    private const PLAIN = ['Space' => ' ', 'NumpadAdd' => '+', 'NumpadSubtract' => '-', 'NumpadMultiply' => '*', 'NumpadDivide' => '/', 'NumpadEnter' => "\n"];
+    private const PLAIN = [
+        'Space' => ' ',
+        'NumpadAdd' => '+',
+        'NumpadSubtract' => '-',
+        'NumpadMultiply' => '*',
+        'NumpadDivide' => '/',
+        'NumpadEnter' => "\n",
+    ];
 
     /** Modifiers that choose another character of a key; with any other it is no writing but a command. */
     private const LEVELS = ['ShiftLeft' => 'ShiftLeft', 'ShiftRight' => 'ShiftLeft', 'AltRight' => 'AltRight'];
@@ -84,7 +91,9 @@ final class TypingTest
     {
         $stroke = (new KeyStroke($code, $levels))->codes();
         $sign = $this->characters[trim($this->waiting.' '.$stroke)] ?? null;
-        $plain = $this->characters[$stroke] ?? self::PLAIN[$code] ?? (preg_match('/^Numpad(\\d)$/D', $code, $digit) === 1 ? $digit[1] : null);
+        $plain = $this->characters[$stroke] ?? self::PLAIN[$code] ?? (
+            preg_match('/^Numpad(\\d)$/D', $code, $digit) === 1 ? $digit[1] : null
+        );
         if ($this->waiting === '' && isset($this->dead[$stroke])) {
             $this->waiting = $stroke;
         } elseif ($sign === null && $plain === null) {
@@ -93,13 +102,17 @@ final class TypingTest
         } else {
             $this->waiting = '';
             $sign ??= $plain;
-            $this->signs[] = $this->hasCaps ? (mb_strtoupper((string) $sign) === $sign ? mb_strtolower($sign) : mb_strtoupper((string) $sign)) : (string) $sign;
+            $this->signs[] = $this->hasCaps ? (
+                mb_strtoupper((string) $sign) === $sign ? mb_strtolower($sign) : mb_strtoupper((string) $sign)
+            ) : (string) $sign;
         }
     }
 
     /** @param list<string> $held */
     private function name(string $code, array $held): void
     {
-        $this->signs[] = '['.(new KeyStroke($code, array_values(array_intersect(KeyCodes::MODIFIERS, $held))))->label().']';
+        $this->signs[] = '['.(
+            new KeyStroke($code, array_values(array_intersect(KeyCodes::MODIFIERS, $held)))
+        )->label().']';
     }
 }

@@ -19,12 +19,16 @@ final readonly class Advice
     {
         $action = $this->set->actionOf($output);
 
-        return $action !== null && $action->effect->kind === EffectKind::Flip && $this->set->rig->controlOf($ref)?->kind->isOnOff() === true && ! $this->set->wayOf($action->id) instanceof KeepsInStep ? $action : null;
+        return $action !== null && $action->effect->kind === EffectKind::Flip
+            && $this->set->rig->controlOf($ref)?->kind->isOnOff() === true
+            && ! $this->set->wayOf($action->id) instanceof KeepsInStep
+            ? $action
+            : null;
     }
 
     /**
-     * A switch that stays where it is put, on an action that the game can only flip: the two fall out of step as soon as
-     * the game changes it otherwise. Null if that cannot happen, or there is no better way.
+     * A switch that stays where it is put, on an action that the game can only flip: the two fall out of step as soon
+     * as the game changes it otherwise. Null if that cannot happen, or there is no better way.
      */
     public function outOfStep(string $layer, string $ref): ?BetterWay
     {

@@ -27,8 +27,16 @@ final readonly class AsideEdits
      */
     public function setAside(PartPath $path): SetDocument
     {
-        if (! in_array($path->section, Aside::SECTIONS, true) || $this->set->merged->value($path) === null || ($this->set->made[$path->section === 'made' ? $path->key : ''] ?? null)?->contacts() === []) {
-            throw FormatError::told($path->section, 'nothing that can be set aside', 'an assignment, a stop, a threshold, zones, directions, a lamp rule or a macro of the set');
+        if (
+            ! in_array($path->section, Aside::SECTIONS, true) || $this->set->merged->value($path) === null || (
+                $this->set->made[$path->section === 'made' ? $path->key : ''] ?? null
+            )?->contacts() === []
+        ) {
+            throw FormatError::told(
+                $path->section,
+                'nothing that can be set aside',
+                'an assignment, a stop, a threshold, zones, directions, a lamp rule or a macro of the set',
+            );
         }
 
         return $this->own()->with(Aside::path($path), Aside::resting());

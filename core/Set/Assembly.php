@@ -26,7 +26,9 @@ final readonly class Assembly
     {
         $merged = $this->merge($set);
         $missing = [];
-        $devices = $before !== null && self::isSameRig($before, $merged) ? array_values($before->rig->devices) : $this->devices($merged, $missing);
+        $devices = $before !== null && self::isSameRig($before, $merged)
+            ? array_values($before->rig->devices)
+            : $this->devices($merged, $missing);
         $catalogue = match ($merged->simulator) {
             null => null,
             $before->catalogue->id ?? '' => $before->catalogue ?? null,
@@ -36,10 +38,16 @@ final readonly class Assembly
         return BindingSet::of($merged, new Rig($devices), $catalogue, $missing, $this->layouts($merged), $before);
     }
 
-    /** A device never changes once it is there: only another choice of devices, or other words on their controls, make another rig. */
+    /**
+     * A device never changes once it is there: only another choice of devices, or other words on their controls, make
+     * another rig.
+     */
     private static function isSameRig(BindingSet $before, MergedDocument $merged): bool
     {
-        return $before->missing === [] && $before->merged->devices === $merged->devices && $before->merged->section('controls') == $merged->section('controls') && $before->merged->section('settings') == $merged->section('settings') && $before->merged->section('panels') == $merged->section('panels');
+        return $before->missing === [] && $before->merged->devices === $merged->devices
+            && $before->merged->section('controls') == $merged->section('controls')
+            && $before->merged->section('settings') == $merged->section('settings')
+            && $before->merged->section('panels') == $merged->section('panels');
     }
 
     /**
@@ -52,7 +60,11 @@ final readonly class Assembly
         $devices = [];
         $notes = self::notes($merged);
         foreach ($merged->devices as $id) {
-            $device = $this->library->device($id) ?? throw FormatError::at('devices', $id, 'a device that is at hand, in the file or beside it');
+            $device = $this->library->device($id) ?? throw FormatError::at(
+                'devices',
+                $id,
+                'a device that is at hand, in the file or beside it',
+            );
             $devices[] = isset($notes[$id]) ? NotedDevice::of($device, $notes[$id], $missing) : $device;
         }
         foreach (Keys::each(array_diff_key($notes, array_flip($merged->devices))) as $id => $of) {
@@ -67,7 +79,9 @@ final readonly class Assembly
     {
         $notes = [];
         foreach ($merged->section('controls') as $part) {
-            $notes[$part->path->key][(string) $part->path->inner] = ControlNote::read(Node::of($part->value, 'controls.'.$part->path->key.'.'.$part->path->inner));
+            $notes[$part->path->key][(string) $part->path->inner] = ControlNote::read(
+                Node::of($part->value, 'controls.'.$part->path->key.'.'.$part->path->inner),
+            );
         }
 
         return $notes;
@@ -78,8 +92,14 @@ final readonly class Assembly
     {
         $layouts = [];
         foreach ($merged->section('macros') as $part) {
-            foreach (Macro::read($part->path->key, Node::of($part->value, 'macros.'.$part->path->key))->layouts() as $id) {
-                $layouts[$id] ??= $this->library->layout($id) ?? throw FormatError::at('macros.'.$part->path->key, $id, 'a keyboard layout that is at hand');
+            foreach (
+                Macro::read($part->path->key, Node::of($part->value, 'macros.'.$part->path->key))->layouts() as $id
+            ) {
+                $layouts[$id] ??= $this->library->layout($id) ?? throw FormatError::at(
+                    'macros.'.$part->path->key,
+                    $id,
+                    'a keyboard layout that is at hand',
+                );
             }
         }
 
@@ -91,9 +111,21 @@ final readonly class Assembly
     {
         $chain = [$set];
         while ($chain[0]->parent !== null) {
-            $parent = $this->library->set($chain[0]->parent) ?? throw FormatError::at('parent', $chain[0]->parent, 'a set that is at hand, in the file or beside it');
-            if (count($chain) > self::MOST_PARENTS || in_array($parent->id, array_map(fn (SetDocument $s) => $s->id, $chain), true)) {
-                throw FormatError::at('parent', $chain[0]->parent, 'parents that end: at most '.self::MOST_PARENTS.', none of them twice');
+            $parent = $this->library->set($chain[0]->parent) ?? throw FormatError::at(
+                'parent',
+                $chain[0]->parent,
+                'a set that is at hand, in the file or beside it',
+            );
+            if (count($chain) > self::MOST_PARENTS || in_array(
+                $parent->id,
+                array_map(fn (SetDocument $s) => $s->id, $chain),
+                true,
+            )) {
+                throw FormatError::at(
+                    'parent',
+                    $chain[0]->parent,
+                    'parents that end: at most '.self::MOST_PARENTS.', none of them twice',
+                );
             }
             array_unshift($chain, $parent);
         }

@@ -42,7 +42,8 @@ final readonly class BindingSet
      * @param list<string>                       $missing  references of the set that the rig does not have
      * @param array<string, KeyLayout>           $layouts  those that macros are typed for, by id
      * @param array<string, LampRule>            $lamps    what lights lamps, by id, in file order
-     * @param array<string, array<string, bool|float|int|string>> $settings what devices shall be like, by device and setting: only what is said
+     * @param array<string, array<string, bool|float|int|string>> $settings what
+     *                                         devices shall be like, by device and setting: only what is said
      * @param array<string, array<string, Panel>> $panels that owners have drawn, by device and id
      */
     private function __construct(
@@ -68,12 +69,19 @@ final readonly class BindingSet
     /**
      * @param list<string>             $missing references that are known to be missing already
      * @param array<string, KeyLayout> $layouts those that macros are typed for, by id
-     * @param ?self                    $before  another state of the set: cells that have not changed since are not read again
+     * @param ?self                    $before  another state of the set: cells
+     *                                         that have not changed since are not read again
      *
      * @throws FormatError with the path of the part that does not fit
      */
-    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = [], array $layouts = [], ?self $before = null): self
-    {
+    public static function of(
+        MergedDocument $merged,
+        Rig $rig,
+        ?Catalogue $catalogue,
+        array $missing = [],
+        array $layouts = [],
+        ?self $before = null,
+    ): self {
         $panels = PanelReading::of($merged, $rig, $missing);
         $settings = SettingReading::of($merged, $panels->rig, $missing);
         $parts = $settings->over(PartReading::shapingParts($merged));
@@ -99,7 +107,25 @@ final readonly class BindingSet
         foreach ($merged->section('lamps') as $part) {
             $lamps[$part->path->key] = LampRules::read(PartReading::node($part));
         }
-        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps, $settings->said, $panels->panels);
+        $set = new self(
+            $merged,
+            $rig,
+            $catalogue,
+            $layers,
+            $shapings,
+            $made,
+            $stops,
+            $flags,
+            $macros,
+            [],
+            [],
+            $ways,
+            $missing,
+            $layouts,
+            $lamps,
+            $settings->said,
+            $panels->panels,
+        );
 
         $reading = new CellReading($set, $before !== null && $before->isLike($set) ? $before : null, $missing);
         $reading->checkNamed();
@@ -107,13 +133,49 @@ final readonly class BindingSet
         $chords = $reading->chords();
         $lamps = $reading->lamps();
 
-        return new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, $chords, $cells, $ways, array_values(array_unique($missing)), $layouts, $lamps, $settings->said, $panels->panels);
+        return new self(
+            $merged,
+            $rig,
+            $catalogue,
+            $layers,
+            $shapings,
+            $made,
+            $stops,
+            $flags,
+            $macros,
+            $chords,
+            $cells,
+            $ways,
+            array_values(array_unique($missing)),
+            $layouts,
+            $lamps,
+            $settings->said,
+            $panels->panels,
+        );
     }
 
     /** The same set with this rig and this simulator, which were kept beside it: they are the larger half of it. */
     public function on(Rig $rig, ?Catalogue $catalogue): self
     {
-        return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps, $this->settings, $this->panels);
+        return new self(
+            $this->merged,
+            $rig,
+            $catalogue,
+            $this->layers,
+            $this->shapings,
+            $this->made,
+            $this->stops,
+            $this->flags,
+            $this->macros,
+            $this->chords,
+            $this->cells,
+            $this->ways,
+            $this->missing,
+            $this->layouts,
+            $this->lamps,
+            $this->settings,
+            $this->panels,
+        );
     }
 
     /**
@@ -128,7 +190,25 @@ final readonly class BindingSet
      */
     public function playing(array $made, array $stops, array $macros, array $chords, array $cells, array $lamps): self
     {
-        return new self($this->merged, $this->rig->with(MadeDevice::of($made)), $this->catalogue, $this->layers, $this->shapings, $made, $stops, $this->flags, $macros, $chords, $cells, $this->ways, $this->missing, $this->layouts, $lamps, $this->settings, $this->panels);
+        return new self(
+            $this->merged,
+            $this->rig->with(MadeDevice::of($made)),
+            $this->catalogue,
+            $this->layers,
+            $this->shapings,
+            $made,
+            $stops,
+            $this->flags,
+            $macros,
+            $chords,
+            $cells,
+            $this->ways,
+            $this->missing,
+            $this->layouts,
+            $lamps,
+            $this->settings,
+            $this->panels,
+        );
     }
 
     /** What a setting of a device is: what the set says, else what is usual; null if the device does not have it. */
@@ -137,7 +217,10 @@ final readonly class BindingSet
         return $this->settings[$device][$id] ?? ($this->rig->devices[$device] ?? null)?->setting($id)?->usual;
     }
 
-    /** A device with the inputs that are wired, as its setting says: the others are neither drawn, counted, listed nor planned for. */
+    /**
+     * A device with the inputs that are wired, as its setting says: the others are neither drawn, counted, listed nor
+     * planned for.
+     */
     public function wired(Device $device): Device
     {
         $wired = $this->setting($device->id, Setting::WIRED);
@@ -145,7 +228,10 @@ final readonly class BindingSet
         return is_numeric($wired) ? $device->wired((int) $wired) : $device;
     }
 
-    /** @return array<string, int> contacts and axes of the inputs that are not wired, and how many inputs of their device are, by reference */
+    /**
+     * @return array<string, int> contacts and axes of the inputs that are not wired, and how many inputs of their
+     *    device are, by reference
+     */
     public function unwired(): array
     {
         $unwired = [];
@@ -167,7 +253,10 @@ final readonly class BindingSet
         return $this->merged->isAside($part);
     }
 
-    /** @return array<string, Chord> chords that a contact is part of in a layer, by id; it does what its cell says only when it is pressed alone */
+    /**
+     * @return array<string, Chord> chords that a contact is part of in a layer, by id; it does what its cell says only
+     *    when it is pressed alone
+     */
     public function chordsWith(string $layer, string $ref): array
     {
         return array_filter($this->chords[$layer] ?? [], fn (Chord $chord): bool => in_array($ref, $chord->of, true));
@@ -186,13 +275,19 @@ final readonly class BindingSet
     {
         foreach (array_diff(Sections::names(), ['cells', 'chords', 'lamps']) as $section) {
             foreach ($this->merged->chain as $i => $document) {
-                if (! isset($other->merged->chain[$i]) || $document->said($section) !== $other->merged->chain[$i]->said($section)) {
+                if (
+                    ! isset($other->merged->chain[$i])
+                        || $document->said($section) !== $other->merged->chain[$i]->said($section)
+                ) {
                     return false;
                 }
             }
         }
 
-        return count($this->merged->chain) === count($other->merged->chain) && $this->merged->devices === $other->merged->devices && $this->rig == $other->rig && $this->catalogue == $other->catalogue;
+        return count($this->merged->chain) === count($other->merged->chain)
+            && $this->merged->devices === $other->merged->devices
+            && $this->rig == $other->rig
+            && $this->catalogue == $other->catalogue;
     }
 
     /** The way by which an action is reached: what the set says, else the simulator's own key. */
@@ -201,7 +296,10 @@ final readonly class BindingSet
         return $this->ways[$action] ?? $this->catalogue?->action($action)?->key;
     }
 
-    /** What an output is when it leaves: the way of an action, else itself; null if there is none, or its action has no way yet. */
+    /**
+     * What an output is when it leaves: the way of an action, else itself; null if there is none, or its action has no
+     * way yet.
+     */
     public function leaving(?Output $output): ?Output
     {
         return $output instanceof MeansAction ? $this->wayOf($output->action()) : $output;

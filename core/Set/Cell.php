@@ -28,10 +28,19 @@ final readonly class Cell
      * @param list<Output> $outputs   none for *nothing*
      * @param ?Condition   $when      judged when the contact closes; null for always
      * @param ?HandOver    $over      of an axis: what becomes of the output when layers change; null if it is not said
-     * @param ?string      $as        the contact as which it does, whatever that does in the layer that is live; then nothing else is said
-     * @param ?self        $otherwise what is done when the condition does not hold, an assignment of its own; null for nothing
+     * @param ?string      $as        the contact as which it does, whatever that does in
+     *                                the layer that is live; then nothing else is said
+     * @param ?self        $otherwise what is done when the condition does not hold, an
+     *                                assignment of its own; null for nothing
      */
-    private function __construct(public ?Behaviour $behaviour, public array $outputs, public ?HandOver $over = null, public ?Condition $when = null, public ?self $otherwise = null, public ?string $as = null) {}
+    private function __construct(
+        public ?Behaviour $behaviour,
+        public array $outputs,
+        public ?HandOver $over = null,
+        public ?Condition $when = null,
+        public ?self $otherwise = null,
+        public ?string $as = null,
+    ) {}
 
     public static function nothing(): self
     {
@@ -47,22 +56,63 @@ final readonly class Cell
     /** @return array<string, mixed> in JSON Schema */
     public static function schema(): array
     {
-        $macros = array_keys(array_filter(Behaviours::all(), fn (string $class) => is_subclass_of($class, PlaysItsMacro::class)));
-        $anyOf = [['required' => ['outputs']], ['required' => ['behaviour'], 'properties' => ['behaviour' => ['properties' => ['kind' => ['enum' => $macros]]]]]];
+        $macros = array_keys(
+            array_filter(Behaviours::all(), fn (string $class) => is_subclass_of($class, PlaysItsMacro::class)),
+        );
+        $anyOf = [
+            ['required' => ['outputs']],
+            [
+                'required' => ['behaviour'],
+                'properties' => ['behaviour' => ['properties' => ['kind' => ['enum' => $macros]]]],
+            ],
+        ];
         $does = [
-            'behaviour' => ['description' => 'How a contact drives the outputs; an axis has none.', '$ref' => '#/$defs/behaviour'],
-            'outputs' => ['description' => 'What is driven; an axis has exactly one.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 16, 'items' => ['$ref' => '#/$defs/output']],
+            'behaviour' => [
+                'description' => 'How a contact drives the outputs; an axis has none.',
+                '$ref' => '#/$defs/behaviour',
+            ],
+            'outputs' => [
+                'description' => 'What is driven; an axis has exactly one.',
+                'type' => 'array',
+                'minItems' => 1,
+                'maxItems' => 16,
+                'items' => ['$ref' => '#/$defs/output'],
+            ],
         ];
 
         return ['description' => 'What a layer says of a contact or an axis.', 'oneOf' => [
-            ['description' => 'Nothing happens, whatever the base layer says.', 'type' => 'object', 'properties' => ['nothing' => ['const' => true]], 'required' => ['nothing'], 'additionalProperties' => false],
-            ['description' => 'It does as another contact does, whatever that does in the layer that is live.', 'type' => 'object', 'properties' => ['as' => (new Reference(Reference::CONTACT))->schema()], 'required' => ['as'], 'additionalProperties' => false],
+            [
+                'description' => 'Nothing happens, whatever the base layer says.',
+                'type' => 'object',
+                'properties' => ['nothing' => ['const' => true]],
+                'required' => ['nothing'],
+                'additionalProperties' => false,
+            ],
+            [
+                'description' => 'It does as another contact does, whatever that does in the layer that is live.',
+                'type' => 'object',
+                'properties' => ['as' => (new Reference(Reference::CONTACT))->schema()],
+                'required' => ['as'],
+                'additionalProperties' => false,
+            ],
             [
                 'description' => 'An assignment.',
                 'type' => 'object',
                 'properties' => $does + [
-                    'when' => ['description' => 'What it depends on, judged when the contact closes; an axis has none.', '$ref' => '#/$defs/condition'],
-                    'otherwise' => ['description' => 'What is done when that does not hold: an assignment of its own. Where nothing is said, nothing happens.', 'type' => 'object', 'properties' => $does, 'required' => ['behaviour'], 'additionalProperties' => false, 'anyOf' => $anyOf],
+                    'when' => [
+                        'description' => 'What it depends on, judged when the contact closes; an axis has none.',
+                        '$ref' => '#/$defs/condition',
+                    ],
+                    'otherwise' => [
+                        'description' =>
+                            'What is done when that does not hold: an assignment of its own. Where nothing is said, '
+                                .'nothing happens.',
+                        'type' => 'object',
+                        'properties' => $does,
+                        'required' => ['behaviour'],
+                        'additionalProperties' => false,
+                        'anyOf' => $anyOf,
+                    ],
                 ] + HandOver::schema(),
                 'additionalProperties' => false,
                 'anyOf' => $anyOf,
@@ -74,7 +124,9 @@ final readonly class Cell
     /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['nothing', 'as', 'behaviour', 'outputs', 'when', 'otherwise', ...Keys::of(HandOver::fields()->all)]);
+        $node->only(
+            ['nothing', 'as', 'behaviour', 'outputs', 'when', 'otherwise', ...Keys::of(HandOver::fields()->all)],
+        );
         if ($node->has('nothing')) {
             if ($node->has('outputs') || ! $node->get('nothing')->bool()) {
                 throw $node->get('nothing')->refuse('true, and no other field beside it');
@@ -94,7 +146,13 @@ final readonly class Cell
             throw $otherwise->refuse('a condition beside it ("when")');
         }
 
-        return new self($behaviour, $outputs, HandOver::read($node), $when === null ? null : Conditions::read($when), $otherwise === null ? null : self::readOtherwise($otherwise));
+        return new self(
+            $behaviour,
+            $outputs,
+            HandOver::read($node),
+            $when === null ? null : Conditions::read($when),
+            $otherwise === null ? null : self::readOtherwise($otherwise),
+        );
     }
 
     /** @throws FormatError with the place of what is wrong */
@@ -136,7 +194,10 @@ final readonly class Cell
     /** @return list<self> what it does, and what it does otherwise, each by itself */
     public function either(): array
     {
-        return $this->otherwise === null ? [$this] : [new self($this->behaviour, $this->outputs, $this->over, $this->when), $this->otherwise];
+        return $this->otherwise === null ? [$this] : [
+            new self($this->behaviour, $this->outputs, $this->over, $this->when),
+            $this->otherwise,
+        ];
     }
 
     /** @return list<Output> what it drives, and what it drives otherwise */
@@ -155,7 +216,9 @@ final readonly class Cell
     public function drives(array $macros): array
     {
         $own = $this->behaviour instanceof PlaysItsMacro
-            ? array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro()]->steps ?? [])))
+            ? array_values(array_filter(
+                array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro()]->steps ?? []),
+            ))
             : $this->outputs;
 
         return [...$own, ...$this->otherwise?->drives($macros) ?? []];

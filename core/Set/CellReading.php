@@ -9,7 +9,9 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Lamp\LampRule;
 
-/** Reads what a merged set says of contacts: cells, chords, and what lights lamps; all of it fits the rest of the set. */
+/**
+ * Reads what a merged set says of contacts: cells, chords, and what lights lamps; all of it fits the rest of the set.
+ */
 final class CellReading
 {
     private readonly Fit $fit;
@@ -19,11 +21,15 @@ final class CellReading
 
     /**
      * @param BindingSet   $set     all but its cells, chords and lamps
-     * @param ?BindingSet  $before  another state of the set in which all else is the same: its cells need not be read again
+     * @param ?BindingSet  $before  another state of the set in which all else is the same:
+     *                              its cells need not be read again
      * @param list<string> $missing gets the references that the rig does not have
      */
-    public function __construct(private readonly BindingSet $set, private readonly ?BindingSet $before, private array &$missing)
-    {
+    public function __construct(
+        private readonly BindingSet $set,
+        private readonly ?BindingSet $before,
+        private array &$missing,
+    ) {
         $this->fit = new Fit($set);
     }
 
@@ -70,7 +76,10 @@ final class CellReading
     private function cellsOf(string $layer, array $values): array
     {
         $before = $this->before;
-        if ($before !== null && $before->missing === [] && $this->set->merged->saysAlike($before->merged, 'cells', $layer)) {
+        if (
+            $before !== null && $before->missing === []
+                && $this->set->merged->saysAlike($before->merged, 'cells', $layer)
+        ) {
             return $before->cells[$layer] ?? [];
         }
         $cells = [];
@@ -120,7 +129,9 @@ final class CellReading
             $node = PartReading::node($part);
             $chord = Chord::read($node);
             $contacts = $this->set->rig->contacts;
-            $gone = array_values(array_filter($chord->of, fn (string $ref) => ! isset($contacts[$ref]) || $contacts[$ref]->isTick()));
+            $gone = array_values(
+                array_filter($chord->of, fn (string $ref) => ! isset($contacts[$ref]) || $contacts[$ref]->isTick()),
+            );
             if ($gone !== []) {
                 array_push($this->missing, ...$gone);
 
@@ -133,7 +144,9 @@ final class CellReading
             $contained = $isPlayed ? array_map(fn (string $ref) => $byFirst[$layer][$ref] ?? [], $chord->of) : [];
             foreach (array_merge($containing, ...$contained) as $other) {
                 if ($chord->contains($other) || $other->contains($chord)) {
-                    throw $node->get('of')->refuse('contacts that do not contain, and are not contained in, those of '.$other->name);
+                    throw $node->get('of')->refuse(
+                        'contacts that do not contain, and are not contained in, those of '.$other->name,
+                    );
                 }
             }
             $this->fit->chord($chord, $node);
@@ -173,7 +186,11 @@ final class CellReading
             return true;
         }
         if (! $this->set->merged->isTakenAway(PartPath::layer($layer))) {
-            throw FormatError::at($section.'.'.$layer, $layer, 'a layer of the set: '.implode(', ', Keys::of($this->set->layers)));
+            throw FormatError::at(
+                $section.'.'.$layer,
+                $layer,
+                'a layer of the set: '.implode(', ', Keys::of($this->set->layers)),
+            );
         }
 
         return false;

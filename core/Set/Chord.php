@@ -28,17 +28,54 @@ final readonly class Chord
      * @param int          $held    all must have been closed for so much longer before it comes on, in µs
      * @param list<Output> $outputs on from when it comes on until the first of its contacts opens
      */
-    private function __construct(public string $name, public array $of, public int $within, public int $held, public array $outputs, public ?Condition $when) {}
+    private function __construct(
+        public string $name,
+        public array $of,
+        public int $within,
+        public int $held,
+        public array $outputs,
+        public ?Condition $when,
+    ) {}
 
     public static function fields(): Fields
     {
         return Fields::of(
             Field::required('name', 'Name', new Text(60), 'What it is called.'),
-            Field::required('of', 'Contacts', new Several(new Reference(Reference::CONTACT), 2, 8, true, 'two or more contacts, each once'), 'The contacts that count as one press when they close together.'),
-            Field::optional(self::WITHIN_MS, 'within_ms', 'Within', Number::ms(1, 2000), 'The last must close less than this after the first.'),
-            Field::optional(0.0, 'held_ms', 'Held for', Number::ms(0, 10000), 'All must be closed for so much longer before it comes on; their own presses are dropped as soon as it forms.'),
-            Field::required('outputs', 'Outputs', new Several(new OutputType, 1, 16, false, 'at least one output'), 'What is on from when it comes on until the first of its contacts opens.'),
-            Field::optional(null, 'when', 'Works', new ConditionType, 'What it depends on.', ['flag' => 'armed', 'is' => 'up']),
+            Field::required(
+                'of',
+                'Contacts',
+                new Several(new Reference(Reference::CONTACT), 2, 8, true, 'two or more contacts, each once'),
+                'The contacts that count as one press when they close together.',
+            ),
+            Field::optional(
+                self::WITHIN_MS,
+                'within_ms',
+                'Within',
+                Number::ms(1, 2000),
+                'The last must close less than this after the first.',
+            ),
+            Field::optional(
+                0.0,
+                'held_ms',
+                'Held for',
+                Number::ms(0, 10000),
+                'All must be closed for so much longer before it comes on; their own presses are dropped as soon as '
+                    .'it forms.',
+            ),
+            Field::required(
+                'outputs',
+                'Outputs',
+                new Several(new OutputType, 1, 16, false, 'at least one output'),
+                'What is on from when it comes on until the first of its contacts opens.',
+            ),
+            Field::optional(
+                null,
+                'when',
+                'Works',
+                new ConditionType,
+                'What it depends on.',
+                ['flag' => 'armed', 'is' => 'up'],
+            ),
         );
     }
 
@@ -47,7 +84,14 @@ final readonly class Chord
     {
         $given = self::fields()->read($node);
 
-        return new self($given->text('name'), $given->texts('of'), $given->us('within_ms'), $given->us('held_ms'), $given->objects('outputs', Output::class), $given->object('when', Condition::class));
+        return new self(
+            $given->text('name'),
+            $given->texts('of'),
+            $given->us('within_ms'),
+            $given->us('held_ms'),
+            $given->objects('outputs', Output::class),
+            $given->object('when', Condition::class),
+        );
     }
 
     /** Are all contacts of another one among these? */

@@ -8,7 +8,9 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Output\Output;
 
-/** What a person does to the chords of a set: each gives a new document of the set itself, the parents stay as they are. */
+/**
+ * What a person does to the chords of a set: each gives a new document of the set itself, the parents stay as they are.
+ */
 final readonly class ChordEdits
 {
     use SaysParts;
@@ -48,7 +50,13 @@ final readonly class ChordEdits
             throw FormatError::told('Together with another', 'a chord that is not there any more', 'one of this layer');
         }
 
-        return $this->own()->with($path, ['within_ms' => $within] + ($held > 0 ? ['held_ms' => $held] : []) + array_diff_key(Node::of($this->set->merged->value($path))->plain(), ['held_ms' => 0]));
+        return $this->own()->with(
+            $path,
+            ['within_ms' => $within] + ($held > 0 ? ['held_ms' => $held] : []) + array_diff_key(
+                Node::of($this->set->merged->value($path))->plain(),
+                ['held_ms' => 0],
+            ),
+        );
     }
 
     public function remove(string $layer, string $id): SetDocument

@@ -9,8 +9,9 @@ use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\Drives;
 
 /**
- * Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is live. The
- * tiles of a panel that its owner drew are no such controls: a panel repeats on purpose what is elsewhere, or on another page.
+ * Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is
+ * live. The tiles of a panel that its owner drew are no such controls: a panel repeats on purpose what is elsewhere, or
+ * on another page.
  */
 final class Conflicts
 {
@@ -47,7 +48,11 @@ final class Conflicts
             $own = $layer === Layer::BASE ? [] : $this->drivenIn((string) $layer);
             foreach ($own as $output => $cells) {
                 // What falls through to the base layer is driven from there while this layer is live.
-                $own[$output] += array_filter($base[$output] ?? [], fn (string $at) => ! $this->hides((string) $layer, $at), ARRAY_FILTER_USE_KEY);
+                $own[$output] += array_filter(
+                    $base[$output] ?? [],
+                    fn (string $at) => ! $this->hides((string) $layer, $at),
+                    ARRAY_FILTER_USE_KEY,
+                );
             }
             $conflicts += $this->clashing($own);
         }
@@ -67,7 +72,11 @@ final class Conflicts
                     continue;
                 }
                 $driven = $this->drivenIn((string) $live)[$output] ?? [];
-                $driven += array_filter($this->drivenIn(Layer::BASE)[$output] ?? [], fn (string $at) => ! $this->hides((string) $live, $at), ARRAY_FILTER_USE_KEY);
+                $driven += array_filter(
+                    $this->drivenIn(Layer::BASE)[$output] ?? [],
+                    fn (string $at) => ! $this->hides((string) $live, $at),
+                    ARRAY_FILTER_USE_KEY,
+                );
                 $with += array_filter($driven, fn (string $other) => $other !== $control);
             }
         }

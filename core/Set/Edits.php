@@ -51,13 +51,24 @@ final readonly class Edits
             return $own;
         }
         foreach ($this->set->openersOf($id) as $before) {
-            $own = $this->withoutOutput($own, $before, fn (Output $output) => $output instanceof OpensStop && $output->stop() === $id);
+            $own = $this->withoutOutput(
+                $own,
+                $before,
+                fn (Output $output) => $output instanceof OpensStop && $output->stop() === $id,
+            );
         }
 
-        return $opener === '' ? $own : $this->opening($own, $this->known($opener, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'), new OpenStop($id));
+        return $opener === '' ? $own : $this->opening(
+            $own,
+            $this->known($opener, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'),
+            new OpenStop($id),
+        );
     }
 
-    /** A contact that opens other stops, or drives something while it is held, opens this one beside; what it does otherwise is not taken from it. */
+    /**
+     * A contact that opens other stops, or drives something while it is held, opens this one beside; what it does
+     * otherwise is not taken from it.
+     */
     private function opening(SetDocument $own, string $opener, OpenStop $output): SetDocument
     {
         $path = PartPath::cell(Layer::BASE, $opener);
@@ -66,11 +77,18 @@ final readonly class Edits
             return $own->with($path, ['behaviour' => Follow::always()->toArray(), 'outputs' => [$output->toArray()]]);
         }
         if (! $cell->behaviour instanceof Follows || $cell->when !== null) {
-            throw FormatError::told('Opened by', $this->set->rig->nameOf($opener).', which does this already: '.(new Words($this->set))->cell($cell), 'a contact that is free, or one that only holds something; clear it on Assign first');
+            throw FormatError::told(
+                'Opened by',
+                $this->set->rig->nameOf($opener).', which does this already: '.(new Words($this->set))->cell($cell),
+                'a contact that is free, or one that only holds something; clear it on Assign first',
+            );
         }
         $outputs = array_map(fn (Output $one) => $one->toArray(), [...$cell->outputs, $output]);
 
-        return $own->with($path, array_replace(Node::of($this->set->merged->value($path))->plain(), ['outputs' => $outputs]));
+        return $own->with(
+            $path,
+            array_replace(Node::of($this->set->merged->value($path))->plain(), ['outputs' => $outputs]),
+        );
     }
 
     /** Takes a stop away, and what names it. */
@@ -91,10 +109,22 @@ final readonly class Edits
     {
         $own = $this->own();
         $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
-        $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
+        $this->known(
+            $ref,
+            $this->set->rig->axes + $this->set->rig->contacts,
+            'cells.'.$layer,
+            'a contact or an axis of the rig',
+        );
         $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($ref, $outputs[0] ?? null);
-        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ($behaviour instanceof PlaysItsMacro ? [] : ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)])
-            + array_diff_key($this->said($layer, $ref) ?? [], ['nothing' => 0, 'as' => 0, 'behaviour' => 0, 'outputs' => 0]);
+        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + (
+            $behaviour instanceof PlaysItsMacro ? [] : [
+                'outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs),
+            ]
+        )
+            + array_diff_key(
+                $this->said($layer, $ref) ?? [],
+                ['nothing' => 0, 'as' => 0, 'behaviour' => 0, 'outputs' => 0],
+            );
         foreach ($outputs as $output) {
             $own = $this->withWay($own, $output);
         }
@@ -102,7 +132,10 @@ final readonly class Edits
         return $this->put($own, $layer, $ref, $cell);
     }
 
-    /** @return ?array<string, mixed> what the cell says in the open format, or what it says is done otherwise; null if it says nothing */
+    /**
+     * @return ?array<string, mixed> what the cell says in the open format, or what it says is done otherwise; null if
+     *    it says nothing
+     */
     private function said(string $layer, string $ref): ?array
     {
         $said = $this->set->merged->value(PartPath::cell($layer, $ref));
@@ -126,12 +159,19 @@ final readonly class Edits
         if (! $this->otherwise) {
             return $cell === null ? $this->takeAway($own, $path) : $own->with($path, $cell);
         }
-        $whole = Node::of($this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns'))->plain();
+        $whole = Node::of($this->set->merged->value($path) ?? throw FormatError::at(
+            'cells.'.$layer,
+            $ref,
+            'a contact that this layer assigns',
+        ))->plain();
         if (! isset($whole['when'])) {
             throw FormatError::told('Otherwise', 'no condition', 'one under which it works');
         }
 
-        return $own->with($path, array_diff_key($whole, ['otherwise' => 0]) + ($cell === null ? [] : ['otherwise' => $cell]));
+        return $own->with(
+            $path,
+            array_diff_key($whole, ['otherwise' => 0]) + ($cell === null ? [] : ['otherwise' => $cell]),
+        );
     }
 
     /** A contact does as another one does, whatever that does in the layer that is live. */
@@ -140,7 +180,10 @@ final readonly class Edits
         $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
         $this->known($ref, $this->set->rig->contacts, 'cells.'.$layer, 'a contact of the rig');
 
-        return $this->own()->with(PartPath::cell($layer, $ref), ['as' => $this->known($other, $this->set->rig->contacts, 'Does as', 'a contact of the rig')]);
+        return $this->own()->with(
+            PartPath::cell($layer, $ref),
+            ['as' => $this->known($other, $this->set->rig->contacts, 'Does as', 'a contact of the rig')],
+        );
     }
 
     /**
@@ -152,8 +195,15 @@ final readonly class Edits
      */
     public function handOver(string $layer, string $axis, array $over): SetDocument
     {
-        $path = PartPath::cell($layer, $this->known($axis, $this->set->rig->axes, 'cells.'.$layer, 'an axis of the rig'));
-        $cell = $this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $axis, 'an axis that this layer assigns');
+        $path = PartPath::cell(
+            $layer,
+            $this->known($axis, $this->set->rig->axes, 'cells.'.$layer, 'an axis of the rig'),
+        );
+        $cell = $this->set->merged->value($path) ?? throw FormatError::at(
+            'cells.'.$layer,
+            $axis,
+            'an axis that this layer assigns',
+        );
 
         return $this->own()->with($path, HandOver::without(Node::of($cell)->plain()) + $over);
     }
@@ -166,9 +216,16 @@ final readonly class Edits
             return $this->assign($layer, $ref, null, [$output]);
         }
 
-        $behaviour = $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->withOutput(count($cell->outputs)) : $cell->behaviour;
+        $behaviour = $cell->behaviour instanceof PlacesOutputs
+            ? $cell->behaviour->withOutput(count($cell->outputs))
+            : $cell->behaviour;
 
-        return $this->assign($layer, $ref, $behaviour instanceof PlaysItsMacro ? null : $behaviour, [...$cell->outputs, $output]);
+        return $this->assign(
+            $layer,
+            $ref,
+            $behaviour instanceof PlaysItsMacro ? null : $behaviour,
+            [...$cell->outputs, $output],
+        );
     }
 
     /**
@@ -178,14 +235,21 @@ final readonly class Edits
      */
     public function removeOutput(string $layer, string $ref, int $index): SetDocument
     {
-        $said = $this->said($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
+        $said = $this->said($layer, $ref) ?? throw FormatError::at(
+            'cells.'.$layer,
+            $ref,
+            'a contact that this layer assigns',
+        );
         if (! isset($this->cell($layer, $ref)->outputs[$index])) {
             throw FormatError::told('outputs', 'no output at place '.($index + 1), 'one that this cell has');
         }
 
         return $this->put($this->own(), $layer, $ref, OutputsLeft::ofCell(
             $said,
-            fn (array $does) => OutputsLeft::of($does, fn (Output $output, int $place) => $place === $index ? null : $output),
+            fn (array $does) => OutputsLeft::of(
+                $does,
+                fn (Output $output, int $place) => $place === $index ? null : $output,
+            ),
             fn (array $otherwise) => $otherwise,
         ));
     }
@@ -197,13 +261,23 @@ final readonly class Edits
             $behaviour = $behaviour->arranged($this->cell($layer, $ref)->outputs ?? []);
         }
 
-        return $this->changeCell($layer, $ref, ['behaviour' => $behaviour->toArray()], $behaviour instanceof PlaysItsMacro ? ['outputs'] : []);
+        return $this->changeCell(
+            $layer,
+            $ref,
+            ['behaviour' => $behaviour->toArray()],
+            $behaviour instanceof PlaysItsMacro ? ['outputs'] : [],
+        );
     }
 
     /** @param ?Condition $when null: always, so that nothing is done otherwise */
     public function dependOn(string $layer, string $ref, ?Condition $when): SetDocument
     {
-        return $this->changeCell($layer, $ref, $when === null ? [] : ['when' => $when->toArray()], $when === null ? ['when', 'otherwise'] : ['when']);
+        return $this->changeCell(
+            $layer,
+            $ref,
+            $when === null ? [] : ['when' => $when->toArray()],
+            $when === null ? ['when', 'otherwise'] : ['when'],
+        );
     }
 
     public function addFlag(string $name): SetDocument
@@ -217,7 +291,8 @@ final readonly class Edits
      */
     private function changeCell(string $layer, string $ref, array $fields, array $without): SetDocument
     {
-        $said = $this->said($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
+        $said = $this->said($layer, $ref)
+            ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
 
         return $this->put($this->own(), $layer, $ref, $fields + array_diff_key($said, array_flip($without)));
     }
@@ -230,7 +305,11 @@ final readonly class Edits
      */
     public function keepInStep(string $layer, string $ref): SetDocument
     {
-        $advice = (new Advice($this->set))->outOfStep($layer, $ref) ?? throw FormatError::told('cells.'.$layer.'.'.$ref, 'no action that a switch can fall out of step with', 'one that the game can only flip');
+        $advice = (new Advice($this->set))->outOfStep($layer, $ref) ?? throw FormatError::told(
+            'cells.'.$layer.'.'.$ref,
+            'no action that a switch can fall out of step with',
+            'one that the game can only flip',
+        );
 
         $own = $this->own();
         foreach ($this->set->rig->controlOf($ref)->contacts ?? [] as $position) {
@@ -242,7 +321,13 @@ final readonly class Edits
 
         return $own
             ->with(PartPath::way($advice->action->id), $advice->way->toArray())
-            ->with(PartPath::cell($layer, $ref), ['behaviour' => Follow::always()->toArray(), 'outputs' => [(new ActionOutput($advice->action->id))->toArray()]]);
+            ->with(
+                PartPath::cell($layer, $ref),
+                [
+                    'behaviour' => Follow::always()->toArray(),
+                    'outputs' => [(new ActionOutput($advice->action->id))->toArray()],
+                ],
+            );
     }
 
     /** An action that has no way yet gets one; what stands for no action needs none. */
@@ -258,7 +343,8 @@ final readonly class Edits
     /** The layer says that nothing happens, whatever the base layer says. */
     public function nothing(string $layer, string $ref): SetDocument
     {
-        $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
+        $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis '
+            .'of the rig');
 
         return $this->own()->with(PartPath::cell($layer, $ref), ['nothing' => true]);
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 /**
- * Finds things by parts of their names. Every word that is typed must be in the name or in what is said beside it. First come
- * those whose name begins with what was typed, then those with a word that begins so, then those with it within a name, then
- * those found by what stands beside; of equals the shorter name, then the order in which they were given.
+ * Finds things by parts of their names. Every word that is typed must be in the name or in what is said beside it.
+ * First come those whose name begins with what was typed, then those with a word that begins so, then those with it
+ * within a name, then those found by what stands beside; of equals the shorter name, then the order in which they were
+ * given.
  */
 final readonly class Finder
 {

@@ -26,8 +26,8 @@ use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Rig\Device\Lamp;
 
 /**
- * Does what cells, chords and macros say fit the rest of their set? Each check throws a FormatError with the path of the
- * part that does not.
+ * Does what cells, chords and macros say fit the rest of their set? Each check throws a FormatError with the path of
+ * the part that does not.
  */
 final readonly class Fit
 {
@@ -142,8 +142,8 @@ final readonly class Fit
     }
 
     /**
-     * A rule for lamps as far as the rig has what it names; null if it cannot do without something that is not there. What the set
-     * itself should have must be there.
+     * A rule for lamps as far as the rig has what it names; null if it cannot do without something that is not there.
+     * What the set itself should have must be there.
      *
      * @throws FormatError
      */
@@ -206,14 +206,22 @@ final readonly class Fit
     /** @return array<string, array<string, mixed>> what parts of the set can name, by sort, then by id */
     private function known(): array
     {
-        return [NamesPart::LAYER => $this->set->layers, NamesPart::STOP => $this->set->stops, NamesPart::MACRO => $this->set->macros, NamesPart::FLAG => $this->set->flags];
+        return [
+            NamesPart::LAYER => $this->set->layers,
+            NamesPart::STOP => $this->set->stops,
+            NamesPart::MACRO => $this->set->macros,
+            NamesPart::FLAG => $this->set->flags,
+        ];
     }
 
     private function hasLamp(string $ref): bool
     {
         [$device, $id] = [...explode('/', $ref, 2), ''];
 
-        return array_filter($this->set->rig->devices[$device]->lamps ?? [], fn (Lamp $lamp) => $lamp->id === $id) !== [];
+        return array_filter(
+            $this->set->rig->devices[$device]->lamps ?? [],
+            fn (Lamp $lamp) => $lamp->id === $id,
+        ) !== [];
     }
 
     private function condition(?Condition $when, Node $node): void
@@ -254,7 +262,11 @@ final readonly class Fit
             return;
         }
         if ($isAxis !== $way instanceof AxisOutput) {
-            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.($this->set->catalogue?->action($output->action())->name ?? $output->action()).' is reached by '.(new Words($this->set))->output($way).')');
+            throw $place->get('action')->refuse(
+                'an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.(
+                    $this->set->catalogue?->action($output->action())->name ?? $output->action()
+                ).' is reached by '.(new Words($this->set))->output($way).')',
+            );
         }
         $refusal = $way instanceof ContactOutput ? $behaviour?->refuses($way) : null;
         if ($refusal !== null) {

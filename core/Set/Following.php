@@ -9,13 +9,14 @@ use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\CatalogueChange;
 
 /**
- * How sets follow a change of the list of actions of their simulator: what names an action or a variable that is no longer
- * there goes from them, and nothing else.
+ * How sets follow a change of the list of actions of their simulator: what names an action or a variable that is no
+ * longer there goes from them, and nothing else.
  */
 final readonly class Following
 {
     /**
-     * @param array<string, SetDocument>  $changed the sets that something goes from, by id, parents before their children
+     * @param array<string, SetDocument>  $changed the sets that something goes
+     *                                         from, by id, parents before their children
      * @param array<string, list<string>> $lines   what goes from each, a line for each thing
      * @param list<string>                $of      ids of all sets of the simulator
      */
@@ -39,7 +40,11 @@ final readonly class Following
 
                 continue;
             }
-            $was = self::assembled($set, new Drafts($library, $changed, $before), new Drafts($library, $changed, $after));
+            $was = self::assembled(
+                $set,
+                new Drafts($library, $changed, $before),
+                new Drafts($library, $changed, $after),
+            );
             $left = (new Removal($was))->of($gone);
             $differs = SetDiff::between($set, $left);
             if ($differs !== []) {
@@ -66,7 +71,9 @@ final readonly class Following
         }
     }
 
-    /** As it is under the list that holds; a set that comes back with the list that comes is only whole under that one. */
+    /**
+     * As it is under the list that holds; a set that comes back with the list that comes is only whole under that one.
+     */
     private static function assembled(SetDocument $set, Library $before, Library $after): BindingSet
     {
         try {

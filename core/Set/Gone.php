@@ -14,13 +14,19 @@ use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\WritesVariable;
 
 /**
- * What goes from a set: layers, stops, macros, flags, and what is made from axes, with its contacts and axes; and from under
- * it: actions and variables that its simulator no longer has.
+ * What goes from a set: layers, stops, macros, flags, and what is made from axes, with its contacts and axes; and from
+ * under it: actions and variables that its simulator no longer has.
  */
 final readonly class Gone
 {
     /** What can be named, by the section that it is a part of. */
-    private const SORTS = ['layers' => NamesPart::LAYER, 'stops' => NamesPart::STOP, 'macros' => NamesPart::MACRO, 'flags' => NamesPart::FLAG, 'made' => Made::DEVICE];
+    private const SORTS = [
+        'layers' => NamesPart::LAYER,
+        'stops' => NamesPart::STOP,
+        'macros' => NamesPart::MACRO,
+        'flags' => NamesPart::FLAG,
+        'made' => Made::DEVICE,
+    ];
 
     /** @param array<string, array<string, true>> $ids by sort */
     private function __construct(private array $ids) {}
@@ -42,7 +48,9 @@ final readonly class Gone
      */
     public static function ofSimulator(array $actions, array $variables): self
     {
-        return new self([Id::ACTION => array_fill_keys($actions, true), Id::VARIABLE => array_fill_keys($variables, true)]);
+        return new self(
+            [Id::ACTION => array_fill_keys($actions, true), Id::VARIABLE => array_fill_keys($variables, true)],
+        );
     }
 
     public static function made(string $id): self
@@ -55,7 +63,9 @@ final readonly class Gone
     {
         $sort = self::SORTS[$path->section] ?? null;
 
-        return $sort === null ? $this : new self([$sort => [$path->key => true] + ($this->ids[$sort] ?? [])] + $this->ids);
+        return $sort === null ? $this : new self(
+            [$sort => [$path->key => true] + ($this->ids[$sort] ?? [])] + $this->ids,
+        );
     }
 
     public function isPart(string $sort, string $id): bool
@@ -79,7 +89,9 @@ final readonly class Gone
     /** What is left of an output: itself if it names nothing that goes; null if nothing is left of it. */
     public function leaves(?Output $output): ?Output
     {
-        if (($output instanceof MeansAction && $this->isPart(Id::ACTION, $output->action())) || ($output instanceof WritesVariable && $this->isPart(Id::VARIABLE, $output->variable()))) {
+        if (($output instanceof MeansAction && $this->isPart(Id::ACTION, $output->action())) || (
+            $output instanceof WritesVariable && $this->isPart(Id::VARIABLE, $output->variable())
+        )) {
             return null;
         }
         foreach ($this->ids as $sort => $ids) {

@@ -28,8 +28,22 @@ final readonly class HandOver
         static $fields = null;
 
         return $fields ??= Fields::of(
-            Field::optional(self::AT_ONCE, 'taking', 'When this layer comes', Choice::said([self::AT_ONCE => 'sends its position at once', self::PICK_UP => 'waits until it passes the value']), 'Of an axis: how it takes its output when the layer comes.'),
-            Field::optional(self::KEEP, 'leaving', 'When it goes', Choice::said([self::KEEP => 'the output keeps its value', self::REST => 'the output returns to rest']), 'Of an axis: what its output does when the layer goes.'),
+            Field::optional(
+                self::AT_ONCE,
+                'taking',
+                'When this layer comes',
+                Choice::said(
+                    [self::AT_ONCE => 'sends its position at once', self::PICK_UP => 'waits until it passes the value'],
+                ),
+                'Of an axis: how it takes its output when the layer comes.',
+            ),
+            Field::optional(
+                self::KEEP,
+                'leaving',
+                'When it goes',
+                Choice::said([self::KEEP => 'the output keeps its value', self::REST => 'the output returns to rest']),
+                'Of an axis: what its output does when the layer goes.',
+            ),
         );
     }
 
@@ -58,13 +72,18 @@ final readonly class HandOver
     {
         $said = array_map(fn (Field $field) => $field->readIn($cell), self::fields()->all);
 
-        return array_filter(Keys::of($said), $cell->has(...)) === [] ? null : new self($said['leaving'] === self::REST, $said['taking'] === self::PICK_UP);
+        return array_filter(Keys::of($said), $cell->has(...)) === [] ? null : new self(
+            $said['leaving'] === self::REST,
+            $said['taking'] === self::PICK_UP,
+        );
     }
 
     /** @return array<string, string> in the open format; what is usual is left out */
     public function toArray(): array
     {
-        return ($this->returnsToRest ? ['leaving' => self::REST] : []) + ($this->picksUp ? ['taking' => self::PICK_UP] : []);
+        return (
+            $this->returnsToRest ? ['leaving' => self::REST] : []
+        ) + ($this->picksUp ? ['taking' => self::PICK_UP] : []);
     }
 
     public function inWords(): string

@@ -32,12 +32,24 @@ final readonly class LayerEdits
         if ($holder === null) {
             return $own;
         }
-        $cell = $this->set->cell(Layer::BASE, $this->known($holder, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'));
+        $cell = $this->set->cell(
+            Layer::BASE,
+            $this->known($holder, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'),
+        );
         if ($cell !== null) {
-            throw FormatError::told('Held by', $this->set->rig->nameOf($holder).', which does this already: '.(new Words($this->set))->cell($cell), 'a contact that is free in '.$this->set->layers[Layer::BASE]->name.'; clear it on Assign first, or make the layer without a holder');
+            throw FormatError::told(
+                'Held by',
+                $this->set->rig->nameOf($holder).', which does this already: '.(new Words($this->set))->cell($cell),
+                'a contact that is free in '
+                    .$this->set->layers[Layer::BASE]->name
+                    .'; clear it on Assign first, or make the layer without a holder',
+            );
         }
 
-        return $own->with(PartPath::cell(Layer::BASE, $holder), ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new HoldLayer($free))->toArray()]]);
+        return $own->with(
+            PartPath::cell(Layer::BASE, $holder),
+            ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new HoldLayer($free))->toArray()]],
+        );
     }
 
     public function rename(string $id, string $name): SetDocument
@@ -46,7 +58,8 @@ final readonly class LayerEdits
     }
 
     /**
-     * Says something of a layer; what was said of it before stays. A colour that it has by its place anyway is not said.
+     * Says something of a layer; what was said of it before stays. A colour that it has by its place anyway is not
+     * said.
      *
      * @param array<string, mixed> $fields of a layer in the open format
      */
@@ -59,13 +72,24 @@ final readonly class LayerEdits
             unset($fields['colour']);
         }
 
-        return $this->own()->with($path, array_filter($fields + $before + ['name' => $this->set->layers[$id]->name], fn (mixed $value) => $value !== false));
+        return $this->own()->with(
+            $path,
+            array_filter(
+                $fields + $before + ['name' => $this->set->layers[$id]->name],
+                fn (mixed $value) => $value !== false,
+            ),
+        );
     }
 
     /** @param int $by how many places later among the layers after the base layer; negative: earlier */
     public function shift(string $id, int $by): SetDocument
     {
-        $this->known($id, array_diff_key($this->set->layers, [Layer::BASE => 0]), 'layers', 'a layer of the set other than the base layer');
+        $this->known(
+            $id,
+            array_diff_key($this->set->layers, [Layer::BASE => 0]),
+            'layers',
+            'a layer of the set other than the base layer',
+        );
         $order = array_values(array_diff(array_map(strval(...), Keys::of($this->set->layers)), [Layer::BASE]));
         $at = (int) array_search($id, $order, true);
         array_splice($order, $at, 1);
@@ -73,7 +97,10 @@ final readonly class LayerEdits
         $own = $this->own();
         foreach ($order as $place => $layer) {
             if ($this->set->layers[$layer]->place !== $place + 1) {
-                $own = $own->with(PartPath::layer($layer), ['place' => $place + 1] + Node::of($this->set->merged->value(PartPath::layer($layer)))->plain());
+                $own = $own->with(
+                    PartPath::layer($layer),
+                    ['place' => $place + 1] + Node::of($this->set->merged->value(PartPath::layer($layer)))->plain(),
+                );
             }
         }
 
@@ -98,6 +125,10 @@ final readonly class LayerEdits
     /** What a new layer is called until somebody says better. */
     public static function nameOfNext(BindingSet $set): string
     {
-        return FreeName::numbered('Layer', array_map(fn (Layer $layer) => $layer->name, $set->layers), count($set->layers) + 1);
+        return FreeName::numbered(
+            'Layer',
+            array_map(fn (Layer $layer) => $layer->name, $set->layers),
+            count($set->layers) + 1,
+        );
     }
 }

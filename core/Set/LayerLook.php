@@ -15,6 +15,9 @@ final class LayerLook
     {
         $own = $set->layers[$layer]->colour ?? null;
 
-        return $own === null ? max(0, (int) array_search($layer, Keys::of($set->layers), true)) % Layer::COLOURS : $own - 1;
+        return $own === null ? max(
+            0,
+            (int) array_search($layer, Keys::of($set->layers), true),
+        ) % Layer::COLOURS : $own - 1;
     }
 }

@@ -34,7 +34,10 @@ final readonly class MacroEdits
     /** @param array<string, mixed> $fields of a macro in the open format, but its steps; null takes one away */
     public function say(string $id, array $fields): SetDocument
     {
-        return $this->put($id, array_filter($fields + $this->macro($id)->toArray(), fn (mixed $value) => $value !== null));
+        return $this->put(
+            $id,
+            array_filter($fields + $this->macro($id)->toArray(), fn (mixed $value) => $value !== null),
+        );
     }
 
     public function copy(string $id): SetDocument
@@ -115,7 +118,11 @@ final readonly class MacroEdits
      */
     public function typing(string $text, string $layout, int $width, int $from): Bar
     {
-        $known = $this->layouts[$layout] ?? throw FormatError::at('layout', $layout, 'a keyboard layout that is at hand: '.implode(', ', Keys::of($this->layouts)));
+        $known = $this->layouts[$layout] ?? throw FormatError::at(
+            'layout',
+            $layout,
+            'a keyboard layout that is at hand: '.implode(', ', Keys::of($this->layouts)),
+        );
 
         return Bar::typing($text, $layout, $width, $from, $from + 2 * $width * count($known->strokes($text)));
     }
@@ -158,6 +165,10 @@ final readonly class MacroEdits
 
     private function index(Timeline $line, int $index): int
     {
-        return isset($line->bars[$index]) ? $index : throw FormatError::at('macros', $index, 'the number of a bar, 0 to '.(count($line->bars) - 1));
+        return isset($line->bars[$index]) ? $index : throw FormatError::at(
+            'macros',
+            $index,
+            'the number of a bar, 0 to '.(count($line->bars) - 1),
+        );
     }
 }

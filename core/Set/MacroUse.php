@@ -24,13 +24,20 @@ final readonly class MacroUse
         $this->uses = $uses;
     }
 
-    /** @return list<array{layer: string, ref: string, words: string}> the contacts that play, start or stop a macro, and where */
+    /**
+     * @return list<array{layer: string, ref: string, words: string}> the contacts that play, start or stop a macro, and
+     *    where
+     */
     public function of(string $macro): array
     {
         $told = [];
         foreach ($this->uses[$macro] ?? [] as $use) {
             $does = $use->does instanceof UsesMacro ? $use->does->does() : 'plays it';
-            $told[$use->layer.' '.$use->key] ??= ['layer' => $use->layer, 'ref' => $use->ref, 'words' => $this->where($use).' in '.$this->set->layers[$use->layer]->name.' '.$does];
+            $told[$use->layer.' '.$use->key] ??= [
+                'layer' => $use->layer,
+                'ref' => $use->ref,
+                'words' => $this->where($use).' in '.$this->set->layers[$use->layer]->name.' '.$does,
+            ];
         }
 
         return array_values($told);
@@ -38,6 +45,9 @@ final readonly class MacroUse
 
     private function where(Mention $use): string
     {
-        return $use->by === Mention::CHORD ? $this->set->chords[$use->layer][$use->key]->name.' together' : $this->set->rig->fullNameOf($use->ref);
+        return $use->by === Mention::CHORD
+            ? $this->set->chords[$use->layer][$use->key]->name
+            .' together'
+            : $this->set->rig->fullNameOf($use->ref);
     }
 }

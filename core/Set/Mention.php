@@ -22,7 +22,13 @@ final readonly class Mention
      * @param string           $ref   the contact or axis that does it, of a chord the first; empty for ways and macros
      * @param Output|Behaviour $does  what is done
      */
-    public function __construct(public string $by, public string $layer, public string $key, public string $ref, public Output|Behaviour $does) {}
+    public function __construct(
+        public string $by,
+        public string $layer,
+        public string $key,
+        public string $ref,
+        public Output|Behaviour $does,
+    ) {}
 
     /** Where that is, briefly: "Fennel Mark, Base". */
     public function inWords(BindingSet $set): string

@@ -12,7 +12,10 @@ use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 
-/** A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it is asked for. */
+/**
+ * A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it
+ * is asked for.
+ */
 final class MergedDocument
 {
     /** The set itself, the last of the chain. */
@@ -97,7 +100,9 @@ final class MergedDocument
     public function saysAlike(self $other, string $section, string $key): bool
     {
         foreach ($this->chain as $i => $document) {
-            if (! isset($other->chain[$i]) || ($document->said($section)[$key] ?? null) !== ($other->chain[$i]->said($section)[$key] ?? null)) {
+            if (! isset($other->chain[$i]) || ($document->said($section)[$key] ?? null) !== (
+                $other->chain[$i]->said($section)[$key] ?? null
+            )) {
                 return false;
             }
         }
@@ -148,15 +153,29 @@ final class MergedDocument
         return $set;
     }
 
-    /** The merged set as one document that needs no parent, and plays the same: what only a chain can say is said otherwise. */
+    /**
+     * The merged set as one document that needs no parent, and plays the same: what only a chain can say is said
+     * otherwise.
+     */
     public function flattened(): SetDocument
     {
-        $raw = ['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $this->own->id, 'name' => $this->own->name, 'devices' => $this->devices];
+        $raw = [
+            'format' => SetDocument::FORMAT,
+            'version' => 1,
+            'id' => $this->own->id,
+            'name' => $this->own->name,
+            'devices' => $this->devices,
+        ];
         if ($this->simulator !== null) {
             $raw['simulator'] = $this->simulator;
         }
         $groups = $alone = [];
-        foreach (array_filter($this->parts(), fn (PartValue $part): bool => is_array($part->value) && $this->isPlayed($part->path)) as $part) {
+        foreach (
+            array_filter(
+                $this->parts(),
+                fn (PartValue $part): bool => is_array($part->value) && $this->isPlayed($part->path),
+            ) as $part
+        ) {
             if ($part->path->inner === null) {
                 $alone[$part->path->section][$part->path->key] = Node::of($part->value)->plain();
             } else {
@@ -170,7 +189,9 @@ final class MergedDocument
         return SetDocument::read(Node::of($raw + $alone + array_filter($groups)));
     }
 
-    /** Does a part do anything: its layer has not been taken away, and no nearer set says the same by another section? */
+    /**
+     * Does a part do anything: its layer has not been taken away, and no nearer set says the same by another section?
+     */
     private function isPlayed(PartPath $path): bool
     {
         if (in_array($path->section, ['cells', 'chords'], true)) {
@@ -180,7 +201,11 @@ final class MergedDocument
             return true;
         }
         // In one set the setting counts before the rotation of the axis; of two sets the nearer one.
-        $said = array_filter(array_keys($this->section('axes')), fn (string $axis): bool => str_starts_with($axis, 'axes/'.$path->key.'/') && str_ends_with($axis, '/'.Rotation::part()));
+        $said = array_filter(
+            array_keys($this->section('axes')),
+            fn (string $axis): bool => str_starts_with($axis, 'axes/'.$path->key.'/')
+                && str_ends_with($axis, '/'.Rotation::part()),
+        );
         foreach (array_map(PartPath::of(...), array_map(strval(...), $said)) as $axis) {
             foreach (array_reverse($this->chain) as $document) {
                 if ($document->says($path)) {
@@ -196,7 +221,8 @@ final class MergedDocument
     }
 
     /**
-     * A contact that does as one that does as a third does nothing while that is so; one set must not say it, but a chain comes to it.
+     * A contact that does as one that does as a third does nothing while that is so; one set must not say it, but a
+     * chain comes to it.
      *
      * @param array<string, array<string, mixed>> $cells by layer and reference
      *
@@ -206,7 +232,10 @@ final class MergedDocument
     {
         $as = fn (mixed $cell): ?string => is_array($cell) && is_string($cell['as'] ?? null) ? $cell['as'] : null;
         $base = $cells[Layer::BASE] ?? [];
-        $layers = array_unique([Layer::BASE, ...array_map(fn (PartValue $part): string => $part->path->key, array_values($this->section('layers')))]);
+        $layers = array_unique([
+            Layer::BASE,
+            ...array_map(fn (PartValue $part): string => $part->path->key, array_values($this->section('layers'))),
+        ]);
         $said = $cells;
         foreach ($layers as $layer) {
             $own = $said[$layer] ?? [];

@@ -18,7 +18,10 @@ final class OutputUse
     private const MOST_BUTTONS = 128;
     private const MOST_AXES = 8;
 
-    /** @var ?array<class-string<IsNumbered>, array<int, true>> numbers that are used, by kind, once they have been asked for */
+    /**
+     * @var ?array<class-string<IsNumbered>, array<int, true>> numbers that are used, by kind, once they have been asked
+     *    for
+     */
     private ?array $used = null;
 
     public function __construct(private readonly BindingSet $set) {}
@@ -34,11 +37,13 @@ final class OutputUse
     }
 
     /**
-     * The chart of one kind of outputs: for each number that is used, in order, where in which layer, and what the game hears.
+     * The chart of one kind of outputs: for each number that is used, in order, where in which layer, and what the game
+     * hears.
      *
      * @param class-string<IsNumbered> $kind
      *
-     * @return array<int, array{at: list<string>, hears: list<string>}> in words; what the game hears is empty where nothing of it is bound to the number
+     * @return array<int, array{at: list<string>, hears: list<string>}> in words; what the game hears is empty where
+     * nothing of it is bound to the number
      */
     public function chart(string $kind): array
     {
@@ -57,7 +62,10 @@ final class OutputUse
         }
         $chart = [];
         foreach (array_keys($at + $hears) as $number) {
-            $chart[$number] = ['at' => array_map(strval(...), array_keys($at[$number] ?? [])), 'hears' => $hears[$number] ?? []];
+            $chart[$number] = [
+                'at' => array_map(strval(...), array_keys($at[$number] ?? [])),
+                'hears' => $hears[$number] ?? [],
+            ];
         }
         ksort($chart);
 
@@ -74,7 +82,13 @@ final class OutputUse
         $used = $this->used()[$kind] ?? [];
         ksort($used);
 
-        return new OutputNumbers($used, $kind::seen($this->set->catalogue->buttons ?? self::MOST_BUTTONS, $this->set->catalogue->axes ?? self::MOST_AXES));
+        return new OutputNumbers(
+            $used,
+            $kind::seen(
+                $this->set->catalogue->buttons ?? self::MOST_BUTTONS,
+                $this->set->catalogue->axes ?? self::MOST_AXES,
+            ),
+        );
     }
 
     /** @return array<class-string<IsNumbered>, array<int, true>> */
@@ -95,7 +109,10 @@ final class OutputUse
         return $this->used = $used;
     }
 
-    /** @return \Generator<array<array-key, ?Output>> all outputs that the set names, as they stand together: large sets have thousands */
+    /**
+     * @return \Generator<array<array-key, ?Output>> all outputs that the set names, as they stand together: large sets
+     *    have thousands
+     */
     private function outputs(): \Generator
     {
         yield $this->set->ways;

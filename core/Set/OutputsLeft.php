@@ -13,7 +13,10 @@ use Nailrod\Core\Mapping\Condition\Conditions;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\Outputs;
 
-/** What is left of a cell or a chord when some of its outputs go or change; those that stay keep their place in its behaviour. */
+/**
+ * What is left of a cell or a chord when some of its outputs go or change; those that stay keep their place in its
+ * behaviour.
+ */
 final class OutputsLeft
 {
     /**
@@ -41,16 +44,20 @@ final class OutputsLeft
             }
         }
 
-        return $outputs === [] ? null : array_replace($part, ['outputs' => $outputs] + ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]));
+        return $outputs === [] ? null : array_replace(
+            $part,
+            ['outputs' => $outputs] + ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]),
+        );
     }
 
     /**
-     * What is left of a cell when something of what it does, or does otherwise, goes. Where only what it does otherwise is
-     * left, that is what it does when its condition does not hold.
+     * What is left of a cell when something of what it does, or does otherwise, goes. Where only what it does otherwise
+     * is left, that is what it does when its condition does not hold.
      *
      * @param array<string, mixed>                                $cell in the open format
      * @param callable(array<string, mixed>): ?array<string, mixed>  $left      of an assignment without its condition
-     * @param (callable(array<string, mixed>): ?array<string, mixed>)|null $otherwise of what it does otherwise; null: the same
+     * @param (callable(array<string, mixed>): ?array<string, mixed>)|null $otherwise of what it does otherwise; null:
+     *     the same
      *
      * @return ?array<string, mixed> null if nothing is left of it
      *
@@ -61,10 +68,14 @@ final class OutputsLeft
         $does = $left(array_diff_key($cell, ['when' => 0, 'otherwise' => 0]));
         $otherwise = isset($cell['otherwise']) ? ($otherwise ?? $left)(Node::of($cell['otherwise'])->plain()) : null;
         if ($does === null) {
-            return $otherwise === null ? null : $otherwise + ['when' => Conditions::read(Node::of($cell['when']))->negated()->toArray()];
+            return $otherwise === null ? null : $otherwise + [
+                'when' => Conditions::read(Node::of($cell['when']))->negated()->toArray(),
+            ];
         }
 
-        return $does + array_intersect_key($cell, ['when' => 0]) + ($otherwise === null ? [] : ['otherwise' => $otherwise]);
+        return $does + array_intersect_key($cell, ['when' => 0]) + (
+            $otherwise === null ? [] : ['otherwise' => $otherwise]
+        );
     }
 
     /**
@@ -80,7 +91,10 @@ final class OutputsLeft
         if ($left === false) {
             return null;
         }
-        $part = $left instanceof Condition ? ['when' => $left->toArray()] + $part : array_diff_key($part, ['when' => 0]);
+        $part = $left instanceof Condition
+            ? ['when' => $left->toArray()]
+            + $part
+            : array_diff_key($part, ['when' => 0]);
 
         return self::of($part, $gone->leaves(...));
     }

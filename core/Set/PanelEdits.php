@@ -12,7 +12,10 @@ use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Rig\Panel\PanelPage;
 
-/** What a person does to the panels of a set: each gives a new document of the set itself. Pages and cells are counted from 0. */
+/**
+ * What a person does to the panels of a set: each gives a new document of the set itself. Pages and cells are counted
+ * from 0.
+ */
 final readonly class PanelEdits
 {
     use SaysPanels;
@@ -31,7 +34,10 @@ final readonly class PanelEdits
         $this->mustBePanel();
         $id = Ids::free($name, 'panel', fn (string $id): bool => isset($this->set->panels[$this->device][$id]));
 
-        return $this->picked($this->own()->with(PartPath::panel($this->device, $id), ['name' => $name, 'pages' => $pages]), $id);
+        return $this->picked(
+            $this->own()->with(PartPath::panel($this->device, $id), ['name' => $name, 'pages' => $pages]),
+            $id,
+        );
     }
 
     /**
@@ -53,7 +59,10 @@ final readonly class PanelEdits
 
     private function picked(SetDocument $own, string $id): SetDocument
     {
-        return $own->with(PartPath::setting($this->device, Setting::PANEL), ['is' => $id === '' ? PanelDevice::AS_NEW : $id]);
+        return $own->with(
+            PartPath::setting($this->device, Setting::PANEL),
+            ['is' => $id === '' ? PanelDevice::AS_NEW : $id],
+        );
     }
 
     /** @throws FormatError if there is none of that id */
@@ -79,7 +88,10 @@ final readonly class PanelEdits
     {
         $pages = $this->pages($id);
 
-        return $this->withPages($id, count($pages) === 1 && ($pages[0]['tiles'] ?? []) === [] ? $more : [...$pages, ...$more]);
+        return $this->withPages(
+            $id,
+            count($pages) === 1 && ($pages[0]['tiles'] ?? []) === [] ? $more : [...$pages, ...$more],
+        );
     }
 
     /** One more page, after the others. */
@@ -87,9 +99,16 @@ final readonly class PanelEdits
     {
         $panel = $this->panel($id);
         $like = $panel->pages[count($panel->pages) - 1];
-        $name = FreeName::numbered('Page', array_map(fn (PanelPage $page) => $page->name, $panel->pages), count($panel->pages) + 1);
+        $name = FreeName::numbered(
+            'Page',
+            array_map(fn (PanelPage $page) => $page->name, $panel->pages),
+            count($panel->pages) + 1,
+        );
 
-        return $this->withPages($id, [...$this->pages($id), ['name' => $name, 'columns' => $like->columns, 'rows' => $like->rows]]);
+        return $this->withPages(
+            $id,
+            [...$this->pages($id), ['name' => $name, 'columns' => $like->columns, 'rows' => $like->rows]],
+        );
     }
 
     /**

@@ -41,7 +41,11 @@ final readonly class PanelReading
             if ($panel !== '' && ! isset($panels[$id][$panel])) {
                 $missing[] = $id.'/'.$panel;
             }
-            $devices[] = isset($panels[$id][$panel]) ? PanelDevice::over($device, $panels[$id][$panel], $nodes[$id][$panel]) : $device;
+            $devices[] = isset($panels[$id][$panel]) ? PanelDevice::over(
+                $device,
+                $panels[$id][$panel],
+                $nodes[$id][$panel],
+            ) : $device;
         }
 
         return new self($panels, $picked === [] ? $rig : new Rig($devices, $rig->made));
@@ -50,7 +54,9 @@ final readonly class PanelReading
     /** The id of the panel that a touch panel shows; empty if it is as new. */
     private static function picked(MergedDocument $merged, Device $device): string
     {
-        $said = $device->kind === PanelDevice::KIND ? $merged->value(PartPath::setting($device->id, Setting::PANEL)) : null;
+        $said = $device->kind === PanelDevice::KIND ? $merged->value(
+            PartPath::setting($device->id, Setting::PANEL),
+        ) : null;
         $is = is_array($said) ? $said['is'] ?? null : null;
 
         return is_string($is) && $is !== PanelDevice::AS_NEW ? $is : '';

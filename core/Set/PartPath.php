@@ -95,16 +95,24 @@ final readonly class PartPath
         if ($section !== null && $section::depth() === 2 && ! $section::keyIsId()) {
             // The key is a reference, which has a stroke in it: what stands after the last one is the inner key.
             $at = (int) strrpos($path, '/');
-            [$key, $inner] = [substr($path, strlen($name) + 1, max(0, $at - strlen($name) - 1)), substr($path, $at + 1)];
+            [$key, $inner] = [
+                substr($path, strlen($name) + 1, max(0, $at - strlen($name) - 1)),
+                substr($path, $at + 1),
+            ];
         }
         $id = '/^[a-z0-9_-]+$/D';
         $ref = '/^[a-z0-9_.\/-]+$/D';
-        $isOne = $section !== null && preg_match($section::keyIsId() ? $id : $ref, $key) === 1 && match ($section::depth()) {
-            1 => $inner === '',
-            default => preg_match($ref, $inner) === 1,
-        };
+        $isOne = $section !== null && preg_match($section::keyIsId() ? $id : $ref, $key) === 1
+            && match ($section::depth()) {
+                1 => $inner === '',
+                default => preg_match($ref, $inner) === 1,
+            };
 
-        return $isOne ? new self($name, $key, $section::depth() === 1 ? null : $inner) : throw FormatError::at('path', $path, 'the path of a part, such as stops/cruise');
+        return $isOne ? new self($name, $key, $section::depth() === 1 ? null : $inner) : throw FormatError::at(
+            'path',
+            $path,
+            'the path of a part, such as stops/cruise',
+        );
     }
 
     public function __toString(): string

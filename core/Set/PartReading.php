@@ -72,8 +72,15 @@ final class PartReading
                 if ($one instanceof BuildsAxes !== $isBuilt) {
                     continue;
                 }
-                if ($isBuilt && array_filter($one->sources(), fn (string $ref) => str_starts_with($ref, Made::DEVICE.'/')) !== []) {
-                    throw $nodes[$id]->get('of')->refuse('axes of devices, since one that is built cannot be built from again');
+                if (
+                    $isBuilt && array_filter(
+                        $one->sources(),
+                        fn (string $ref) => str_starts_with($ref, Made::DEVICE.'/'),
+                    ) !== []
+                ) {
+                    throw $nodes[$id]->get('of')->refuse(
+                        'axes of devices, since one that is built cannot be built from again',
+                    );
                 }
                 $sources = array_intersect_key($isBuilt ? $devices : $shapings, array_flip($one->sources()));
                 if (count($sources) < count($one->sources())) {
@@ -135,7 +142,11 @@ final class PartReading
                     $belows[$axis] = max($belows[$axis] ?? 0.0, $stop->at);
                 }
                 if (isset($aboves[$axis], $belows[$axis]) && $belows[$axis] > $aboves[$axis]) {
-                    throw $node->get('at')->refuse('a place that leaves room on '.$rig->nameOf($axis).': a stop from below may not lie over one from above');
+                    throw $node->get('at')->refuse(
+                        'a place that leaves room on '
+                            .$rig->nameOf($axis)
+                            .': a stop from below may not lie over one from above',
+                    );
                 }
             }
             $stops[$part->path->key] = $stop;
@@ -146,6 +157,9 @@ final class PartReading
 
     public static function node(PartValue $part): Node
     {
-        return Node::of($part->value, $part->path->section.'.'.$part->path->key.($part->path->inner === null ? '' : '.'.$part->path->inner));
+        return Node::of(
+            $part->value,
+            $part->path->section.'.'.$part->path->key.($part->path->inner === null ? '' : '.'.$part->path->inner),
+        );
     }
 }

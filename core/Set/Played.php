@@ -16,9 +16,9 @@ use Nailrod\Core\Set\Section\ChordsSection;
 use Nailrod\Core\Set\Section\MacrosSection;
 
 /**
- * A set as it is played: what is set aside is as if it were not there, except that an assignment set aside still hides what
- * the base layer says. A stop set aside holds nothing and is shut; outputs to it, and to a macro set aside, do nothing; what
- * is made from axes never closes its contacts, nor what is the opposite of them.
+ * A set as it is played: what is set aside is as if it were not there, except that an assignment set aside still hides
+ * what the base layer says. A stop set aside holds nothing and is shut; outputs to it, and to a macro set aside, do
+ * nothing; what is made from axes never closes its contacts, nor what is the opposite of them.
  */
 final readonly class Played
 {
@@ -26,14 +26,18 @@ final readonly class Played
 
     public static function of(BindingSet $set): BindingSet
     {
-        $aside = array_map(fn (PartValue $part) => Aside::target($part->path), array_filter($set->merged->section(Aside::name()), fn (PartValue $part) => $part->value !== null));
+        $aside = array_map(
+            fn (PartValue $part) => Aside::target($part->path),
+            array_filter($set->merged->section(Aside::name()), fn (PartValue $part) => $part->value !== null),
+        );
         if ($aside === []) {
             return $set;
         }
         $gone = Gone::nothing();
         foreach ($aside as $path) {
             // A built axis has no contacts, and goes on.
-            $gone = $path->section === 'made' && ($set->made[$path->key] ?? null)?->contacts() === [] ? $gone : $gone->and($path);
+            $gone = $path->section === 'made' && ($set->made[$path->key] ?? null)
+                ?->contacts() === [] ? $gone : $gone->and($path);
         }
         // A macro that depends on a stop that cannot be open is as if it were set aside too.
         foreach (Keys::each($set->macros) as $id => $macro) {
@@ -47,11 +51,21 @@ final readonly class Played
     {
         return $this->set->playing(
             array_filter($this->set->made, fn (Made $made) => ! $this->gone->isMade($made->id())),
-            array_map(fn (Stop $stop) => $this->isAside(PartPath::stop($stop->id)) ? $stop->holdingNothing() : $stop, $this->set->stops),
+            array_map(
+                fn (Stop $stop) => $this->isAside(PartPath::stop($stop->id)) ? $stop->holdingNothing() : $stop,
+                $this->set->stops,
+            ),
             array_map($this->macro(...), $this->set->macros),
             $this->chords(),
             $this->cells(),
-            array_filter($this->set->lamps, fn (LampRule $rule, string|int $id) => ! $this->isAside(PartPath::lamp((string) $id)) && array_filter($rule->contacts(), $this->gone->isInput(...)) === [], ARRAY_FILTER_USE_BOTH),
+            array_filter(
+                $this->set->lamps,
+                fn (LampRule $rule, string|int $id) => ! $this->isAside(PartPath::lamp((string) $id)) && array_filter(
+                    $rule->contacts(),
+                    $this->gone->isInput(...),
+                ) === [],
+                ARRAY_FILTER_USE_BOTH,
+            ),
         );
     }
 

@@ -10,7 +10,9 @@ use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\PressesKeys;
 use Nailrod\Core\Rig\Device\KeyCodes;
 
-/** What was recorded, in the words of the set: an output or a key by which the game is told an action is that action. */
+/**
+ * What was recorded, in the words of the set: an output or a key by which the game is told an action is that action.
+ */
 final readonly class Recorded
 {
     private Heard $heard;
@@ -45,7 +47,10 @@ final readonly class Recorded
     private function actionOf(Bar $bar, array $with): ?string
     {
         $code = self::code($bar);
-        $output = $code === '' ? $bar->output : new KeyStroke($code, array_values(array_intersect(KeyCodes::MODIFIERS, $with)));
+        $output = $code === '' ? $bar->output : new KeyStroke(
+            $code,
+            array_values(array_intersect(KeyCodes::MODIFIERS, $with)),
+        );
 
         return $output === null ? null : $this->heard->action($output)?->id;
     }
@@ -57,7 +62,10 @@ final readonly class Recorded
      */
     private function modifiers(array $bars, Bar $bar): array
     {
-        return self::code($bar) === '' || self::isModifier($bar) ? [] : array_filter($bars, fn (Bar $one) => self::isModifier($one) && $one->from <= $bar->from && $one->to > $bar->from);
+        return self::code($bar) === '' || self::isModifier($bar) ? [] : array_filter(
+            $bars,
+            fn (Bar $one) => self::isModifier($one) && $one->from <= $bar->from && $one->to > $bar->from,
+        );
     }
 
     private static function isModifier(Bar $bar): bool
@@ -68,6 +76,9 @@ final readonly class Recorded
     /** Of a single key, as it is recorded; empty for everything else. */
     private static function code(Bar $bar): string
     {
-        return $bar->output instanceof PressesKeys && $bar->output->keys()->with === [] ? $bar->output->keys()->code : '';
+        return $bar->output instanceof PressesKeys
+            && $bar->output->keys()->with === []
+            ? $bar->output->keys()->code
+            : '';
     }
 }

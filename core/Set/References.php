@@ -27,7 +27,10 @@ final readonly class References
         }
     }
 
-    /** @return \Generator<int, Mention> what contacts and axes do, by cells and chords, behaviours before outputs, in file order */
+    /**
+     * @return \Generator<int, Mention> what contacts and axes do, by cells and chords, behaviours before outputs, in
+     *    file order
+     */
     public function ofContacts(): \Generator
     {
         foreach (Keys::each($this->set->cells) as $layer => $cells) {

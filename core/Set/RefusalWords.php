@@ -17,22 +17,33 @@ final readonly class RefusalWords
 {
     /** What a field is called; null: what stands before it says enough. */
     private const LABELS = [
-        'delay_ms' => 'first after', 'period_ms' => 'then every', 'width_ms' => 'width', 'idle_ms' => 'anew after', 'long_ms' => 'long from', 'double_ms' => 'double within', 'gap_ms' => 'pause',
-        'within_ms' => 'within', 'patience_ms' => 'waits', 'debounce_ms' => 'debounce', 'lag_ms' => 'lag', 'ms' => 'time', 'most_waiting' => 'most that wait', 'coarse_above' => 'second output above',
-        'low' => 'low end', 'high' => 'high end', 'rest' => 'each side of rest', 'rearm' => 'shuts again this far below', 'hysteresis' => 'changes this far past', 'dead_radius' => 'dead radius', 'k' => 'expo', 'hold' => 'holds movements up to',
-        'of' => 'made from', 'outputs' => 'outputs', 'output' => 'output', 'when' => 'condition', 'code' => 'key', 'with' => 'keys that are held with it', 'flash_above' => 'flashes above', 'looks_at' => 'looks at', 'lets_go' => 'lets go',
-        'points' => null, 'behaviour' => null, 'axes' => 'acts on', 'events' => 'recording', 't' => 'time', 'opens' => 'opens by', 'own_curve' => 'its own curve', 'start' => 'start',
+        'delay_ms' => 'first after', 'period_ms' => 'then every', 'width_ms' => 'width', 'idle_ms' => 'anew after',
+        'long_ms' => 'long from', 'double_ms' => 'double within', 'gap_ms' => 'pause',
+        'within_ms' => 'within', 'patience_ms' => 'waits', 'debounce_ms' => 'debounce', 'lag_ms' => 'lag',
+        'ms' => 'time', 'most_waiting' => 'most that wait', 'coarse_above' => 'second output above',
+        'low' => 'low end', 'high' => 'high end', 'rest' => 'each side of rest',
+        'rearm' => 'shuts again this far below', 'hysteresis' => 'changes this far past',
+        'dead_radius' => 'dead radius', 'k' => 'expo', 'hold' => 'holds movements up to',
+        'of' => 'made from', 'outputs' => 'outputs', 'output' => 'output', 'when' => 'condition', 'code' => 'key',
+        'with' => 'keys that are held with it', 'flash_above' => 'flashes above', 'looks_at' => 'looks at',
+        'lets_go' => 'lets go',
+        'points' => null, 'behaviour' => null, 'axes' => 'acts on', 'events' => 'recording', 't' => 'time',
+        'opens' => 'opens by', 'own_curve' => 'its own curve', 'start' => 'start',
     ];
 
     /** What one entry of a list is called; the place of a pair's figures. */
     private const ENTRIES = [
-        'points' => 'point', 'outputs' => 'output', 'at' => 'notch', 'bounds' => 'bound', 'steps' => 'step', 'lamps' => 'lamp', 'bands' => 'band', 'axes' => 'axis', 'layers' => 'layer', 'names' => 'name', 'contacts' => 'position', 'of' => 'source', 'with' => 'key', 'none_of' => 'position', 'events' => 'event',
+        'points' => 'point', 'outputs' => 'output', 'at' => 'notch', 'bounds' => 'bound', 'steps' => 'step',
+        'lamps' => 'lamp', 'bands' => 'band', 'axes' => 'axis', 'layers' => 'layer', 'names' => 'name',
+        'contacts' => 'position', 'of' => 'source', 'with' => 'key', 'none_of' => 'position', 'events' => 'event',
     ];
 
     /** How parts of a travel are told: places on it, widths of it, or plain shares. */
     private const UNITS = [
-        'stops.at' => 'at', 'made.at' => 'at', 'made.to' => 'at', 'made.bounds' => 'at', 'notches.at' => 'at', 'curve.points' => 'at', 'range.low' => 'at', 'range.high' => 'at',
-        'stops.rearm' => 'by', 'made.hysteresis' => 'by', 'notches.width' => 'by', 'notches.hysteresis' => 'by', 'steady.hold' => 'by', 'dead_zones.low' => 'by', 'dead_zones.high' => 'by', 'dead_zones.rest' => 'by',
+        'stops.at' => 'at', 'made.at' => 'at', 'made.to' => 'at', 'made.bounds' => 'at', 'notches.at' => 'at',
+        'curve.points' => 'at', 'range.low' => 'at', 'range.high' => 'at',
+        'stops.rearm' => 'by', 'made.hysteresis' => 'by', 'notches.width' => 'by', 'notches.hysteresis' => 'by',
+        'steady.hold' => 'by', 'dead_zones.low' => 'by', 'dead_zones.high' => 'by', 'dead_zones.rest' => 'by',
         'made.dead_radius' => 'of', 'made.share' => 'of', 'curve.k' => 'of',
     ];
 
@@ -50,7 +61,11 @@ final readonly class RefusalWords
         [$path, $fields] = $this->split($error->place);
         $part = $path === null ? '' : ($path->section === 'axes' ? (string) $path->inner : $path->section);
         $unit = $error->field?->type->unit() ?? '';
-        $unit = $unit !== '' ? $unit : (str_ends_with($error->place, self::MS) ? self::MS : self::UNITS[$part.'.'.(string) preg_replace('/\[.*/', '', $fields[0] ?? '')] ?? '');
+        $unit = $unit !== '' ? $unit : (
+            str_ends_with($error->place, self::MS) ? self::MS : self::UNITS[
+                $part.'.'.(string) preg_replace('/\[.*/', '', $fields[0] ?? '')
+            ] ?? ''
+        );
         $centred = $path !== null && $this->isCentred($path);
         $tell = fn (float $figure, string $what): string => match ($what === 'own' ? $unit : $what) {
             'at' => Percent::at($figure, $centred),
@@ -60,36 +75,71 @@ final readonly class RefusalWords
             default => (string) json_encode($figure),
         };
         $subject = $path === null ? '' : $this->words->subject($path);
-        $where = ucfirst(implode(', ', array_filter([$subject, ...$this->fields($fields, $error->field)], fn (string $word) => $word !== '')));
+        $where = ucfirst(implode(
+            ', ',
+            array_filter([$subject, ...$this->fields($fields, $error->field)], fn (string $word) => $word !== ''),
+        ));
         $found = match (true) {
             is_int($error->value) && $unit === '' => $error->found,
             is_int($error->value), is_float($error->value) => $tell((float) $error->value, 'own'),
-            is_string($error->value) && ! str_starts_with($error->expected, 'one of ') => $this->named($error->value, str_ends_with($error->place, '.action') ? 'an action that is not in the list' : $error->found),
+            is_string($error->value) && ! str_starts_with($error->expected, 'one of ') => $this->named(
+                $error->value,
+                str_ends_with($error->place, '.action') ? 'an action that is not in the list' : $error->found,
+            ),
             default => $error->found,
         };
 
-        return sprintf('%s%s: found %s, expected %s.', $error->source === '' ? '' : ucfirst($error->source).': ', $where === '' ? 'The set' : $where, $found, $error->expectedIn($tell));
+        return sprintf(
+            '%s%s: found %s, expected %s.',
+            $error->source === '' ? '' : ucfirst($error->source).': ',
+            $where === '' ? 'The set' : $where,
+            $found,
+            $error->expectedIn($tell),
+        );
     }
 
     /** @return array{?PartPath, list<string>} the part that a place is in, and the fields within it */
     private function split(string $place): array
     {
-        foreach (['cells' => $this->set->rig->contacts + $this->set->rig->axes, 'axes' => $this->set->rig->axes] as $section => $known) {
+        foreach (
+            [
+                'cells' => $this->set->rig->contacts + $this->set->rig->axes,
+                'axes' => $this->set->rig->axes,
+            ] as $section => $known
+        ) {
             if (preg_match($section === 'cells' ? '/^cells\.([^.]+)\.(.+)$/' : '/^axes()\.(.+)$/', $place, $m) === 1) {
-                $fit = array_filter(array_map(strval(...), array_keys($known)), fn (string $ref) => $m[2] === $ref || str_starts_with($m[2], $ref.'.'));
+                $fit = array_filter(
+                    array_map(strval(...), array_keys($known)),
+                    fn (string $ref) => $m[2] === $ref || str_starts_with($m[2], $ref.'.'),
+                );
                 usort($fit, fn (string $a, string $b) => strlen($b) <=> strlen($a));
                 $ref = $fit[0] ?? null;
                 if ($ref === null) {
                     return [null, [$m[2]]];
                 }
-                $fields = array_values(array_filter(explode('.', substr($m[2], strlen($ref) + 1)), fn (string $field) => $field !== ''));
+                $fields = array_values(
+                    array_filter(explode('.', substr($m[2], strlen($ref) + 1)), fn (string $field) => $field !== ''),
+                );
 
-                return $section === 'cells' ? [PartPath::cell($m[1], $ref), $fields] : [PartPath::axis($ref, $fields[0] ?? ''), array_slice($fields, 1)];
+                return $section === 'cells' ? [PartPath::cell($m[1], $ref), $fields] : [
+                    PartPath::axis($ref, $fields[0] ?? ''),
+                    array_slice($fields, 1),
+                ];
             }
         }
         $steps = explode('.', $place);
         if ($steps[0] === 'cells') {
-            return [null, ['Assignments'.(isset($steps[1], $this->set->layers[$steps[1]]) ? ' in '.$this->set->layers[$steps[1]]->name : '')]];
+            return [
+                null,
+                [
+                    'Assignments'.(
+                        isset(
+                            $steps[1],
+                            $this->set->layers[$steps[1]],
+                        ) ? ' in '.$this->set->layers[$steps[1]]->name : ''
+                    ),
+                ],
+            ];
         }
         $section = Sections::all()[$steps[0]] ?? null;
         if ($section !== null && $section::depth() === 1 && isset($steps[1])) {
@@ -143,15 +193,23 @@ final readonly class RefusalWords
         }
         $words = (self::ENTRIES[$name] ?? str_replace('_', ' ', $name)).' '.($places[0] + 1);
 
-        return isset($places[1]) ? $words.', '.($name === 'points' ? ['across', 'up'][$places[1]] ?? '' : (string) ($places[1] + 1)) : $words;
+        return isset($places[1]) ? $words.', '.(
+            $name === 'points' ? ['across', 'up'][$places[1]] ?? '' : (string) ($places[1] + 1)
+        ) : $words;
     }
 
     /** What a reference in the document names; what is no reference stays as it stands there. */
     private function named(string $value, string $found): string
     {
         $names = [
-            $this->set->layers[$value]->name ?? null, $this->set->stops[$value]->name ?? null, $this->set->macros[$value]->name ?? null, $this->set->flags[$value] ?? null,
-            $this->set->catalogue?->action($value)?->name, ($this->set->catalogue->variables[$value] ?? null)?->name, $this->set->rig->has($value) ? $this->set->rig->nameOf($value) : null,
+            $this->set->layers[$value]->name
+                ?? null, $this->set->stops[$value]->name
+                ?? null, $this->set->macros[$value]->name
+                ?? null, $this->set->flags[$value]
+                ?? null,
+            $this->set->catalogue?->action($value)?->name, (
+                $this->set->catalogue->variables[$value] ?? null
+            )?->name, $this->set->rig->has($value) ? $this->set->rig->nameOf($value) : null,
         ];
         foreach ($names as $name) {
             if ($name !== null && $name !== '') {

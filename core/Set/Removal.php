@@ -8,8 +8,8 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Section\Sections;
 
 /**
- * Takes something of a set away together with every word that names it, so that no name leads nowhere. Each section says
- * what is left of its parts. It looks at the document, not at what the rig has of it just now.
+ * Takes something of a set away together with every word that names it, so that no name leads nowhere. Each section
+ * says what is left of its parts. It looks at the document, not at what the rig has of it just now.
  */
 final readonly class Removal
 {

@@ -59,7 +59,10 @@ final readonly class RigEdits
         }
         $how = $control->encoder === null ? ['ticks' => true] : ['places' => $places];
 
-        return $this->note($ref, ($both ? $how : array_map(fn () => null, $how)) + ['round' => $both && $round ? true : null]);
+        return $this->note(
+            $ref,
+            ($both ? $how : array_map(fn () => null, $how)) + ['round' => $both && $round ? true : null],
+        );
     }
 
     /** Everything about the control is as the device file says, or the parent set. */
@@ -80,8 +83,15 @@ final readonly class RigEdits
             throw FormatError::told('List', $device, 'a list of phrases of the rig');
         }
         $this->mustBeNew($phrase);
-        $noted = array_filter($this->set->merged->section('controls'), fn (PartValue $part): bool => $part->path->key === $device);
-        [$id, $note] = PhraseList::note($list, $phrase, array_values(array_map(fn (PartValue $part): string => (string) $part->path->inner, $noted)));
+        $noted = array_filter(
+            $this->set->merged->section('controls'),
+            fn (PartValue $part): bool => $part->path->key === $device,
+        );
+        [$id, $note] = PhraseList::note(
+            $list,
+            $phrase,
+            array_values(array_map(fn (PartValue $part): string => (string) $part->path->inner, $noted)),
+        );
 
         return $this->own()->with(PartPath::control($device.'/'.$id), $note);
     }
@@ -154,7 +164,10 @@ final readonly class RigEdits
         // What the set says of the axis is read as the setting: the new word takes its place.
         $own = $axis === null ? $this->own() : $this->own()->without(PartPath::axis($axis->ref, Rotation::part()));
 
-        return $value === null ? $own->without($path) : $own->with($path, ['is' => $setting->value(Node::of($value, $setting->name))]);
+        return $value === null ? $own->without($path) : $own->with(
+            $path,
+            ['is' => $setting->value(Node::of($value, $setting->name))],
+        );
     }
 
     /**
@@ -172,9 +185,21 @@ final readonly class RigEdits
         if ($apart === null) {
             return $this->own()->without($path);
         }
-        $found = $this->set->rig->devices[$device] ?? throw FormatError::told('Device', 'one that is not here', 'a device of the rig');
-        $one = $found->control($from) ?? throw FormatError::told('From', 'a control that '.$found->name.' does not have', 'one that it has');
-        $other = $found->control($to) ?? throw FormatError::told('To', 'a control that '.$found->name.' does not have', 'one that it has');
+        $found = $this->set->rig->devices[$device] ?? throw FormatError::told(
+            'Device',
+            'one that is not here',
+            'a device of the rig',
+        );
+        $one = $found->control($from) ?? throw FormatError::told(
+            'From',
+            'a control that '.$found->name.' does not have',
+            'one that it has',
+        );
+        $other = $found->control($to) ?? throw FormatError::told(
+            'To',
+            'a control that '.$found->name.' does not have',
+            'one that it has',
+        );
         if ($one->page !== $other->page || ($one->x === $other->x && $one->y === $other->y)) {
             throw FormatError::told('To', $other->name, 'another control on the same page than '.$one->name);
         }

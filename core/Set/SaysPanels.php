@@ -34,7 +34,11 @@ trait SaysPanels
 
     private function place(string $id, int $page): int
     {
-        return isset($this->panel($id)->pages[$page]) ? $page : throw FormatError::told('Page', (string) ($page + 1), 'a page of the panel');
+        return isset($this->panel($id)->pages[$page]) ? $page : throw FormatError::told(
+            'Page',
+            (string) ($page + 1),
+            'a page of the panel',
+        );
     }
 
     /** @return array<string, mixed> */

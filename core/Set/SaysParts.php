@@ -19,7 +19,10 @@ trait SaysParts
         return $this->set->merged->own;
     }
 
-    /** Takes a part out of the set, with the word that it is set aside; where a parent says it, the set says that it is gone. */
+    /**
+     * Takes a part out of the set, with the word that it is set aside; where a parent says it, the set says that it is
+     * gone.
+     */
     private function takeAway(SetDocument $own, PartPath $path): SetDocument
     {
         $inherited = false;
@@ -65,7 +68,10 @@ trait SaysParts
             }
             $path = PartPath::cell($layer, $ref);
             $before = Node::of($this->set->merged->value($path))->plain();
-            $left = OutputsLeft::ofCell($before, fn (array $does) => OutputsLeft::of($does, fn (Output $output) => $change($output)));
+            $left = OutputsLeft::ofCell(
+                $before,
+                fn (array $does) => OutputsLeft::of($does, fn (Output $output) => $change($output)),
+            );
             if ($left === null) {
                 $own = $this->takeAway($own, $path);
             } elseif ($left != $before) {

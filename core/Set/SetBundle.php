@@ -21,7 +21,8 @@ final readonly class SetBundle implements Library
      * @param array<string, SetDocument>          $sets
      * @param array<string, Device>               $devices
      * @param array<string, Catalogue>            $catalogues
-     * @param array<string, array<string, mixed>> $documents the devices and catalogues as they stand in the file, by "devices/ID" and "catalogues/ID"
+     * @param array<string, array<string, mixed>> $documents the devices and
+     *                                         catalogues as they stand in the file, by "devices/ID" and "catalogues/ID"
      */
     private function __construct(
         public SetDocument $set,
@@ -82,8 +83,8 @@ final readonly class SetBundle implements Library
     }
 
     /**
-     * A file that stands alone: a set with its parents, its devices and its simulator. One that would be too large to be read
-     * again is written on one line.
+     * A file that stands alone: a set with its parents, its devices and its simulator. One that would be too large to
+     * be read again is written on one line.
      *
      * @param non-empty-list<SetDocument>  $chain      the root first, the set itself last
      * @param list<array<array-key, mixed>> $devices    documents in the open format
@@ -94,7 +95,14 @@ final readonly class SetBundle implements Library
     public static function write(array $chain, array $devices, array $catalogues): string
     {
         $set = Json::decode($chain[count($chain) - 1]->toJson());
-        $with = ['sets' => array_map(fn (SetDocument $parent) => Json::decode($parent->toJson()), array_slice($chain, 0, -1)), 'devices' => $devices, 'catalogues' => $catalogues];
+        $with = [
+            'sets' => array_map(
+                fn (SetDocument $parent) => Json::decode($parent->toJson()),
+                array_slice($chain, 0, -1),
+            ),
+            'devices' => $devices,
+            'catalogues' => $catalogues,
+        ];
 
         $bundle = $set + ['with' => array_filter($with)];
         $text = Json::encode($bundle);

@@ -19,7 +19,11 @@ final class SetDiff
             $is = self::heads($after)[$head];
             if ($was !== $is) {
                 $path = new PartPath($head, 'set');
-                $changes[] = new PartChange($path, $was === null ? null : new PartValue($path, $was), $is === null ? null : new PartValue($path, $is));
+                $changes[] = new PartChange(
+                    $path,
+                    $was === null ? null : new PartValue($path, $was),
+                    $is === null ? null : new PartValue($path, $is),
+                );
             }
         }
         foreach (Sections::all() as $section => $class) {
@@ -34,9 +38,18 @@ final class SetDiff
                 continue;
             }
             foreach (Keys::each($new + $old) as $key => $group) {
-                [$was, $is] = [is_array($old[$key] ?? null) ? $old[$key] : [], is_array($new[$key] ?? null) ? $new[$key] : []];
+                [$was, $is] = [
+                    is_array($old[$key] ?? null) ? $old[$key] : [],
+                    is_array($new[$key] ?? null) ? $new[$key] : [],
+                ];
                 if ($was !== $is) {
-                    self::compare($was, $is, fn (string $inner) => new PartPath($section, (string) $key, $inner), $changes, $gone);
+                    self::compare(
+                        $was,
+                        $is,
+                        fn (string $inner) => new PartPath($section, (string) $key, $inner),
+                        $changes,
+                        $gone,
+                    );
                 }
             }
         }
@@ -44,10 +57,18 @@ final class SetDiff
         return [...$changes, ...$gone];
     }
 
-    /** @return array{name: string, parent: ?string, simulator: ?string, devices: ?list<string>} what a document says beside its sections */
+    /**
+     * @return array{name: string, parent: ?string, simulator: ?string, devices: ?list<string>} what a document says
+     *    beside its sections
+     */
     private static function heads(SetDocument $set): array
     {
-        return ['name' => $set->name, 'parent' => $set->parent, 'simulator' => $set->simulator, 'devices' => $set->devices];
+        return [
+            'name' => $set->name,
+            'parent' => $set->parent,
+            'simulator' => $set->simulator,
+            'devices' => $set->devices,
+        ];
     }
 
     /**
@@ -63,7 +84,11 @@ final class SetDiff
             $isKnown = array_key_exists($key, $old);
             if (! $isKnown || ($old[$key] !== $value && Json::compact([$old[$key]]) !== Json::compact([$value]))) {
                 $at = $path((string) $key);
-                $changes[] = new PartChange($at, $isKnown ? new PartValue($at, $old[$key]) : null, new PartValue($at, $value));
+                $changes[] = new PartChange(
+                    $at,
+                    $isKnown ? new PartValue($at, $old[$key]) : null,
+                    new PartValue($at, $value),
+                );
             }
         }
         foreach (Keys::each(array_diff_key($old, $new)) as $key => $value) {

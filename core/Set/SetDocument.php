@@ -15,9 +15,10 @@ use Nailrod\Core\Set\Section\Sections;
  * What one set says itself, in the open format `nailrod-set`, version 1 (`schema/set.schema.json`). Immutable; every
  * change gives a new document that has been read again from the ground up.
  *
- * A *part* is the smallest thing that a set says or inherits, named by its path: `controls/fennel/switch-1`, `layers/water`,
- * `axes/fennel/left-lever/curve`, `made/fuel-cut`, `stops/cruise`, `cells/base/fennel/thumb-left`, `ways/power`. A part that is null
- * takes away what the parent says.
+ * A *part* is the smallest thing that a set says or inherits, named by its path: `controls/fennel/switch-1`,
+ * `layers/water`,
+ * `axes/fennel/left-lever/curve`, `made/fuel-cut`, `stops/cruise`, `cells/base/fennel/thumb-left`, `ways/power`. A part
+ * that is null takes away what the parent says.
  */
 final class SetDocument
 {
@@ -33,10 +34,11 @@ final class SetDocument
 
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
-     * @param ?array<string, mixed> $raw    the document as it stands in the file; null as long as only its text is at hand
-     * @param ?array<string, string> $packed its sections in PHP's own writing, each by itself, where it was read back from what was compiled
-     * @param ?array<string, array<string, bool>> $cells beside what is packed, the cells that it says something of, by layer and
-     *                                       reference; false where it says that there is none
+     * @param ?array<string, mixed> $raw the document as it stands in the file; null as long as only its text is at hand
+     * @param ?array<string, string> $packed its sections in PHP's own writing, each by itself, where it was read back
+     *     from what was compiled
+     * @param ?array<string, array<string, bool>> $cells beside what is packed, the cells that it says something of, by
+     *     layer and reference; false where it says that there is none
      */
     private function __construct(
         public readonly string $id,
@@ -52,13 +54,33 @@ final class SetDocument
     /** @return array<string, mixed> */
     public function __serialize(): array
     {
-        return ['cells' => $this->saidCells(), 'id' => $this->id, 'name' => $this->name, 'parent' => $this->parent, 'simulator' => $this->simulator, 'devices' => $this->devices, 'packed' => $this->packed ?? array_map(serialize(...), $this->raw ?? [])];
+        return [
+            'cells' => $this->saidCells(),
+            'id' => $this->id,
+            'name' => $this->name,
+            'parent' => $this->parent,
+            'simulator' => $this->simulator,
+            'devices' => $this->devices,
+            'packed' => $this->packed ?? array_map(serialize(...), $this->raw ?? []),
+        ];
     }
 
-    /** @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>, packed: array<string, string>, cells: array<string, array<string, bool>>} $written */
+    /**
+     * @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>,
+     *     packed: array<string, string>, cells: array<string, array<string, bool>>} $written
+     */
     public function __unserialize(array $written): void
     {
-        self::__construct($written['id'], $written['name'], $written['parent'], $written['simulator'], $written['devices'], null, $written['packed'], $written['cells']);
+        self::__construct(
+            $written['id'],
+            $written['name'],
+            $written['parent'],
+            $written['simulator'],
+            $written['devices'],
+            null,
+            $written['packed'],
+            $written['cells'],
+        );
     }
 
     /** @return array<string, array<string, bool>> as $cells of the constructor */
@@ -180,7 +202,8 @@ final class SetDocument
     }
 
     /**
-     * All that the set itself says in a section, as it stands in the file: by key, in sections of depth 2 then by inner key.
+     * All that the set itself says in a section, as it stands in the file: by key, in sections of depth 2 then by inner
+     * key.
      *
      * @return array<array-key, mixed>
      */
@@ -205,7 +228,10 @@ final class SetDocument
     /** Does the set itself say that there is such a part, and not that it is gone? */
     public function has(PartPath $path): bool
     {
-        return $this->cells !== null && $path->section === 'cells' ? $this->cells[$path->key][$path->inner] ?? false : $this->value($path) !== null;
+        return $this->cells !== null && $path->section === 'cells'
+            ? $this->cells[$path->key][$path->inner]
+            ?? false
+            : $this->value($path) !== null;
     }
 
     /**
@@ -227,9 +253,15 @@ final class SetDocument
             $section[$path->key] = $group;
         }
         $raw[$path->section] = $section;
-        Parts::checkCount($path->section, Node::of($path->inner === null ? $section : $section[$path->key], $path->section));
+        Parts::checkCount(
+            $path->section,
+            Node::of($path->inner === null ? $section : $section[$path->key], $path->section),
+        );
         // All else was read when this document was made.
-        Parts::check($path->section, Node::of([$path->key => $path->inner === null ? $value : [$path->inner => $value]], $path->section));
+        Parts::check(
+            $path->section,
+            Node::of([$path->key => $path->inner === null ? $value : [$path->inner => $value]], $path->section),
+        );
 
         return self::head(Node::of(self::ordered($raw)));
     }
@@ -248,7 +280,9 @@ final class SetDocument
     {
         $raw = array_diff_key($this->raw(), ['parent' => 0]);
 
-        return self::head(Node::of(self::ordered(['id' => $id, 'name' => $name] + ($parent === null ? [] : ['parent' => $parent]) + $raw)));
+        return self::head(Node::of(
+            self::ordered(['id' => $id, 'name' => $name] + ($parent === null ? [] : ['parent' => $parent]) + $raw),
+        ));
     }
 
     /** All that is said of one device is said of another. */
@@ -256,7 +290,9 @@ final class SetDocument
     {
         $raw = Parts::ofDevice($this->raw(), $old, $new);
         if ($this->devices !== null) {
-            $raw['devices'] = array_values(array_unique(array_map(fn (string $id) => $id === $old ? $new : $id, $this->devices)));
+            $raw['devices'] = array_values(
+                array_unique(array_map(fn (string $id) => $id === $old ? $new : $id, $this->devices)),
+            );
         }
 
         return self::head(Node::of($raw));
@@ -296,7 +332,9 @@ final class SetDocument
     {
         // One is asked for far more often than all.
         $value = $this->raw === null && $this->packed !== null
-            ? $this->sections[$section] ??= (isset($this->packed[$section]) ? self::unpacked($this->packed[$section]) : [])
+            ? $this->sections[$section] ??= (
+                isset($this->packed[$section]) ? self::unpacked($this->packed[$section]) : []
+            )
             : $this->raw()[$section] ?? [];
 
         return is_array($value) ? $value : [];

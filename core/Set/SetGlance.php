@@ -19,7 +19,13 @@ final readonly class SetGlance implements Excerpt
     {
         $own = $set->merged->own;
 
-        return new self($set->catalogue?->id, array_filter(array_map(fn (string $section): int => count($own->partsOf($section)), array_combine(array_keys(Sections::all()), array_keys(Sections::all())))));
+        return new self(
+            $set->catalogue?->id,
+            array_filter(array_map(
+                fn (string $section): int => count($own->partsOf($section)),
+                array_combine(array_keys(Sections::all()), array_keys(Sections::all())),
+            )),
+        );
     }
 
     /** What it says itself, section by section: "12 assignments, 1 layer". */

@@ -20,8 +20,12 @@ final readonly class SetNames implements Names
             Id::STOP => $this->set->stops[$id]->name ?? $id,
             Id::FLAG => $this->set->flags[$id] ?? $id,
             Id::MACRO => $this->set->macros[$id]->name ?? $id,
-            Id::VARIABLE => $this->set->catalogue->variables[$id]->name ?? ($this->set->catalogue === null ? $id : 'a variable that is not in the list'),
-            Id::ACTION => $this->set->catalogue?->action($id)->name ?? ($this->set->catalogue === null ? $id : 'an action that is not in the list'),
+            Id::VARIABLE => $this->set->catalogue->variables[$id]->name ?? (
+                $this->set->catalogue === null ? $id : 'a variable that is not in the list'
+            ),
+            Id::ACTION => $this->set->catalogue?->action($id)->name ?? (
+                $this->set->catalogue === null ? $id : 'an action that is not in the list'
+            ),
             Reference::LAMP => $this->set->rig->lampNameOf($id),
             default => $this->set->rig->nameOf($id),
         };
@@ -29,6 +33,8 @@ final readonly class SetNames implements Names
 
     public function value(string $variable, float $value): string
     {
-        return ($this->set->catalogue->variables[$variable] ?? null)?->word($value) ?? (string) json_encode(round($value, 6));
+        return (
+            $this->set->catalogue->variables[$variable] ?? null
+        )?->word($value) ?? (string) json_encode(round($value, 6));
     }
 }

@@ -54,10 +54,31 @@ final class SetReference
     public static function markdown(): string
     {
         return self::top()
-            .self::heading('Sections', 'Every section is an object. Its parts lie by key, or by key and inner key; a part that is `null` takes away what the parent says.', self::sections())
+            .self::heading(
+                'Sections',
+                'Every section is an object. Its parts lie by key, or by key and inner key; a part that is `null` '
+                    .'takes away what the parent says.',
+                self::sections(),
+            )
             .implode('', array_map(self::section(...), array_values(Sections::all())))
             .self::heading('Curves', 'What `curve` can be, by its `kind`.', self::kinds(Curves::all()))
-            .self::heading('Conditions', 'What stands in `when`: one of these; or `{"all": [...]}` or `{"any": [...]}` with two to four of them.', implode('', array_map(fn (string $class) => '### with `'.$class::sort()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), Conditions::all())))
+            .self::heading(
+                'Conditions',
+                'What stands in `when`: one of these; or `{"all": [...]}` or `{"any": [...]}` with two to four of '
+                    .'them.',
+                implode(
+                    '',
+                    array_map(
+                        fn (string $class) => '### with `'
+                            .$class::sort()
+                            ."`\n\n"
+                            .$class::about()
+                            ."\n\n"
+                            .self::fields($class::fields()),
+                        Conditions::all(),
+                    ),
+                ),
+            )
             .self::heading('Behaviours', 'How a contact drives its outputs, by `kind`.', self::kinds(Behaviours::all()))
             .self::heading('Outputs', 'What leaves, by `kind`.', self::kinds(Outputs::all()))
             .self::beside();
@@ -78,7 +99,8 @@ final class SetReference
             ? self::ofKinds($class)
             : self::fields($fields)
             .match ($class) {
-                MacrosSection::class => "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
+                MacrosSection::class =>
+                    "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
                 Panels::class => "### A page\n\nAn entry of `pages`.\n\n"
                     .self::fields(PanelPage::fields())
                     ."### A tile\n\nAn entry of `tiles`.\n\n"
@@ -91,9 +113,16 @@ final class SetReference
     private static function ofKinds(string $class): string
     {
         return match ($class) {
-            AxesSection::class => "They act in this order.\n\n".implode('', array_map(self::axisPart(...), AxisParts::all())),
+            AxesSection::class => "They act in this order.\n\n".implode(
+                '',
+                array_map(self::axisPart(...), AxisParts::all()),
+            ),
             MadeThings::class => "Its `kind` says what it is.\n\n".self::kinds(MadeKinds::all()),
-            Cells::class => 'It says of a contact or an axis `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.'
+            Cells::class =>
+                'It says of a contact or an axis `{"nothing": true}`; `{"as": "device/control"}`, which does as '
+                    .'another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a '
+                    .'condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An '
+                    .'axis may have the fields of its hand-over.'
                 ."\n\n"
                 .self::fields(HandOver::fields()),
             LampRulesSection::class => implode(
@@ -118,9 +147,13 @@ final class SetReference
         return <<<'TEXT'
             # The files
 
-            Written by `php artisan nailrod:schema` from the fields that the readers read; do not change it by hand. `schema/` says the same for machines, in JSON Schema.
+            Written by `php artisan nailrod:schema` from the fields that the readers read; do not change it by hand.
+            `schema/` says the same for machines, in JSON Schema.
 
-            A set (`nailrod-set`, version 1) is JSON in UTF-8. It says only what it changes of its parent. Ids are lower-case letters, digits, `-` and `_`; references of inputs and lamps are `device/control`, of one position of a control `device/control.position`. Parts of a travel are numbers from 0 to 1, times are in ms.
+            A set (`nailrod-set`, version 1) is JSON in UTF-8. It says only what it changes of its parent. Ids are
+            lower-case letters, digits, `-` and `_`; references of inputs and lamps are `device/control`, of one
+            position of a control `device/control.position`. Parts of a travel are numbers from 0 to 1, times are in
+            ms.
 
 
             TEXT;
@@ -129,19 +162,45 @@ final class SetReference
     /** The other files. */
     private static function beside(): string
     {
-        return self::heading('Devices', 'A file of its own (`nailrod-device`, version 1) for each device of the rig.', self::fields(DeviceReader::fields()))
-            .self::heading('Controls of a device', 'An entry of `controls`. It has axes, contacts, a hat or an encoder.', self::fields(ControlReader::fields())
+        return self::heading(
+            'Devices',
+            'A file of its own (`nailrod-device`, version 1) for each device of the rig.',
+            self::fields(DeviceReader::fields()),
+        )
+            .self::heading('Controls of a device', 'An entry of `controls`. It has axes, contacts, a hat or an '
+                .'encoder.', self::fields(ControlReader::fields())
                 ."### An axis\n\nAn entry of `axes`.\n\n".self::fields(ControlReader::axisFields())
-                .implode('', array_map(fn (Thing $thing) => '### A contact: '.$thing->inWords()."\n\nAn entry of `contacts`.\n\n".self::fields($thing->fields), self::contacts())))
+                .implode(
+                    '',
+                    array_map(
+                        fn (Thing $thing) => '### A contact: '
+                            .$thing->inWords()
+                            ."\n\nAn entry of `contacts`.\n\n"
+                            .self::fields($thing->fields),
+                        self::contacts(),
+                    ),
+                ))
             .self::heading('Lamps of a device', 'An entry of `lamps`.', self::fields(Lamp::fields()))
             .self::heading('What a device keeps', 'What stands in `keeps`.', self::fields(Keeps::fields()))
             .self::heading('Modes of a device', 'An entry of `modes`.', self::fields(Mode::fields()))
             .self::heading('Settings of a device', 'An entry of `settings`.', self::fields(Setting::fields()))
-            .self::heading('Simulators', 'A file of its own (`nailrod-catalogue`, version 1) for each simulator: its catalogue.', self::fields(Catalogue::fields()))
-            .self::heading('Actions', 'An entry of `actions`.', self::fields(Action::fields())."### Its effect\n\n".self::fields(Effect::fields()))
+            .self::heading(
+                'Simulators',
+                'A file of its own (`nailrod-catalogue`, version 1) for each simulator: its catalogue.',
+                self::fields(Catalogue::fields()),
+            )
+            .self::heading(
+                'Actions',
+                'An entry of `actions`.',
+                self::fields(Action::fields())."### Its effect\n\n".self::fields(Effect::fields()),
+            )
             .self::heading('Variables', 'A part of `variables`, by id.', self::fields(Variable::fields()))
             .self::heading('Reserved keys', 'An entry of `reserved_keys`.', self::fields(ReservedKey::fields()))
-            .self::heading('Keyboard layouts', 'A file of its own (`nailrod-layout`, version 1) for each layout.', self::fields(KeyLayout::fields()));
+            .self::heading(
+                'Keyboard layouts',
+                'A file of its own (`nailrod-layout`, version 1) for each layout.',
+                self::fields(KeyLayout::fields()),
+            );
     }
 
     /** @return list<Thing> */
@@ -166,7 +225,14 @@ final class SetReference
             $rows .= '| `'.$name.'` | '.$said['description']." |\n";
         }
 
-        return self::heading('Panel', 'Pages of a panel, to be taken into another set, of another game (`nailrod-panel`, version 1, `schema/panel.schema.json`). Taken in, each action becomes the one of the same id in the same game, else of the same role, else of the same name; a variable becomes the one that such an action changes. What finds nothing is left out.', "| field | what it says |\n|---|---|\n".$rows."\n");
+        return self::heading(
+            'Panel',
+            'Pages of a panel, to be taken into another set, of another game (`nailrod-panel`, version 1, '
+                .'`schema/panel.schema.json`). Taken in, each action becomes the one of the same id in the same '
+                .'game, else of the same role, else of the same name; a variable becomes the one that such an action '
+                .'changes. What finds nothing is left out.',
+            "| field | what it says |\n|---|---|\n".$rows."\n",
+        );
     }
 
     private static function heading(string $title, string $about, string $body): string
@@ -178,7 +244,13 @@ final class SetReference
     {
         $rows = '';
         foreach (Sections::all() as $name => $class) {
-            $rows .= sprintf("| `%s` | %s | %s | %d |\n", $name, $class::about(), $class::depth() === 1 ? 'key' : 'key and inner key', $class::most());
+            $rows .= sprintf(
+                "| `%s` | %s | %s | %d |\n",
+                $name,
+                $class::about(),
+                $class::depth() === 1 ? 'key' : 'key and inner key',
+                $class::most(),
+            );
         }
 
         return "| section | what | by | at most |\n|---|---|---|---|\n".$rows."\n";
@@ -187,7 +259,9 @@ final class SetReference
     /** @param class-string<AxisPart> $class */
     private static function axisPart(string $class): string
     {
-        return '### `'.$class::part()."`\n\n".$class::about()."\n\n".($class === Curve::class ? "See below.\n\n" : self::fields($class::fields(null)));
+        return '### `'.$class::part()."`\n\n".$class::about()."\n\n".(
+            $class === Curve::class ? "See below.\n\n" : self::fields($class::fields(null))
+        );
     }
 
     /** @param array<string, class-string<Kind>> $classes by kind */
@@ -207,7 +281,9 @@ final class SetReference
         $rows = implode('', array_map(self::row(...), $fields->all));
         $example = (string) json_encode($kind + $fields->example(), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
 
-        return ($rows === '' ? '' : "| field | what | may be | usually |\n|---|---|---|---|\n".$rows."\n").'`'.$example."`\n\n";
+        return (
+            $rows === '' ? '' : "| field | what | may be | usually |\n|---|---|---|---|\n".$rows."\n"
+        ).'`'.$example."`\n\n";
     }
 
     private static function row(Field $field): string
@@ -218,7 +294,13 @@ final class SetReference
             default => '`'.json_encode($field->usual, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE).'`',
         };
 
-        return sprintf("| `%s` | %s | %s | %s |\n", $field->name, $field->help, str_replace('|', '\\|', self::within($field->type)), $usual);
+        return sprintf(
+            "| `%s` | %s | %s | %s |\n",
+            $field->name,
+            $field->help,
+            str_replace('|', '\\|', self::within($field->type)),
+            $usual,
+        );
     }
 
     /** What may stand there; of a small object its fields too, since it has no heading of its own. */
@@ -229,6 +311,19 @@ final class SetReference
             return $type->inWords();
         }
 
-        return $type->inWords().': '.implode('; ', array_map(fn (Field $field) => '`'.$field->name.'`, '.lcfirst(rtrim($field->help, '.')).' ('.$field->type->inWords().($field->isRequired ? '' : ', may be left out').')', $thing->fields->all));
+        return $type->inWords().': '.implode(
+            '; ',
+            array_map(
+                fn (Field $field) => '`'.$field->name
+                    .'`, '
+                    .lcfirst(rtrim($field->help, '.'))
+                    .' ('
+                    .$field->type->inWords()
+                    .(
+                        $field->isRequired ? '' : ', may be left out'
+                    ).')',
+                $thing->fields->all,
+            ),
+        );
     }
 }

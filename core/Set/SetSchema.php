@@ -49,16 +49,42 @@ final class SetSchema
                 + self::family('output', Outputs::all())
                 + self::family('behaviour', Behaviours::all())
                 + self::family('made', MadeKinds::all())
-                + ['condition' => Conditions::schema(), 'cell' => Cell::schema(), 'chord' => Chord::fields()->schema([], 'Contacts that count as one press when they close together.'), 'lamp_rule' => ['description' => 'What lights one lamp or several.', 'oneOf' => array_map(fn (string $class) => $class::fields()->schema([], $class::about()), LampRules::all())]],
+                + [
+                    'condition' => Conditions::schema(),
+                    'cell' => Cell::schema(),
+                    'chord' => Chord::fields()->schema(
+                        [],
+                        'Contacts that count as one press when they close together.',
+                    ),
+                    'lamp_rule' => [
+                        'description' => 'What lights one lamp or several.',
+                        'oneOf' => array_map(
+                            fn (string $class) => $class::fields()->schema([], $class::about()),
+                            LampRules::all(),
+                        ),
+                    ],
+                ],
             'type' => 'object',
             'properties' => [
                 'format' => ['description' => 'What the file is.', 'const' => SetDocument::FORMAT],
                 'version' => ['description' => 'The version of the format.', 'const' => 1],
                 'id' => ['description' => 'The id of the set.'] + self::ID,
-                'name' => ['description' => 'What the set is called.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
+                'name' => [
+                    'description' => 'What the set is called.',
+                    'type' => 'string',
+                    'minLength' => 1,
+                    'maxLength' => 60,
+                ],
                 'parent' => ['description' => 'The set that it inherits from; none for a root.'] + self::ID,
-                'simulator' => ['description' => 'The simulator that it is for; as its parent says if it does not.'] + self::ID,
-                'devices' => ['description' => 'The devices of the rig, in their order; as its parent says if it does not.', 'type' => 'array', 'maxItems' => 64, 'items' => self::ID],
+                'simulator' => [
+                    'description' => 'The simulator that it is for; as its parent says if it does not.',
+                ] + self::ID,
+                'devices' => [
+                    'description' => 'The devices of the rig, in their order; as its parent says if it does not.',
+                    'type' => 'array',
+                    'maxItems' => 64,
+                    'items' => self::ID,
+                ],
             ] + $sections,
             'required' => ['format', 'version', 'id', 'name'],
             'additionalProperties' => false,
@@ -68,7 +94,11 @@ final class SetSchema
     /** @return array<string, mixed> */
     public static function ofBindings(): array
     {
-        $ways = array_filter(Outputs::all(), fn (string $class) => is_subclass_of($class, IsNumbered::class) || is_subclass_of($class, PressesKeys::class));
+        $ways = array_filter(
+            Outputs::all(),
+            fn (string $class) => is_subclass_of($class, IsNumbered::class)
+                || is_subclass_of($class, PressesKeys::class),
+        );
 
         return [
             '$schema' => self::DRAFT,
@@ -80,7 +110,12 @@ final class SetSchema
                 'format' => ['description' => 'What the file is.', 'const' => 'nailrod-bindings'],
                 'version' => ['description' => 'The version of the format.', 'const' => 1],
                 'simulator' => ['description' => 'The simulator that it is for.'] + self::ID,
-                'bindings' => ['description' => 'What reaches each action, by action.', 'type' => 'object', 'propertyNames' => self::ID, 'additionalProperties' => ['$ref' => '#/$defs/output']],
+                'bindings' => [
+                    'description' => 'What reaches each action, by action.',
+                    'type' => 'object',
+                    'propertyNames' => self::ID,
+                    'additionalProperties' => ['$ref' => '#/$defs/output'],
+                ],
             ],
             'required' => ['format', 'version', 'simulator', 'bindings'],
             'additionalProperties' => false,
@@ -104,38 +139,82 @@ final class SetSchema
         ];
     }
 
-    /** @return array<string, array{description: string}> the fields of a file of panel pages, by name, each with what else the schema says of it */
+    /**
+     * @return array<string, array{description: string}> the fields of a file of panel pages, by name, each with what
+     *    else the schema says of it
+     */
     public static function panelFields(): array
     {
-        $map = fn (string $about, array $of): array => ['description' => $about, 'type' => 'object', 'additionalProperties' => $of];
+        $map = fn (string $about, array $of): array => [
+            'description' => $about,
+            'type' => 'object',
+            'additionalProperties' => $of,
+        ];
 
         return [
             'format' => ['description' => 'What the file is.', 'const' => 'nailrod-panel'],
             'version' => ['description' => 'The version of the format.', 'const' => 1],
-            'name' => ['description' => 'What the page or the panel is called.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
-            'game' => ['description' => 'The name of the simulator that it was made for; none if it was for none.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
-            'pages' => ['description' => 'The pages, the one that comes first, first.'] + Panel::fields()->all['pages']->type->schema(),
-            'does' => $map('What the tiles do in the base layer, by the id of the tile, with its end where it has several: "channel.plus", "view.north".', ['$ref' => '#/$defs/cell']),
+            'name' => [
+                'description' => 'What the page or the panel is called.',
+                'type' => 'string',
+                'minLength' => 1,
+                'maxLength' => 60,
+            ],
+            'game' => [
+                'description' => 'The name of the simulator that it was made for; none if it was for none.',
+                'type' => 'string',
+                'minLength' => 1,
+                'maxLength' => 60,
+            ],
+            'pages' => [
+                'description' => 'The pages, the one that comes first, first.',
+            ] + Panel::fields()->all['pages']->type->schema(),
+            'does' => $map(
+                'What the tiles do in the base layer, by the id of the tile, with its end where it has several: '
+                    .'"channel.plus", "view.north".',
+                ['$ref' => '#/$defs/cell'],
+            ),
             'lit' => $map('What lights a tile, by its id: a rule of lamps without its lamps.', ['type' => 'object']),
             'macros' => $map('The macros that the tiles play, by id, as in a set.', ['type' => 'object']),
-            'actions' => $map('The actions that are named, by id, so that another game\'s can be found for them.', ['type' => 'object', 'properties' => [
-                'name' => ['description' => 'What it is called there.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
-                'role' => ['description' => 'What it is for, in the same words in every game; empty if nobody has said.', 'type' => 'string', 'maxLength' => 40],
+            'actions' =>
+                $map(
+                    'The actions that are named, by id, so that another game\'s can be found for them.',
+                    ['type' => 'object', 'properties' => [
+                'name' => [
+                    'description' => 'What it is called there.',
+                    'type' => 'string',
+                    'minLength' => 1,
+                    'maxLength' => 60,
+                ],
+                'role' => [
+                    'description' => 'What it is for, in the same words in every game; empty if nobody has said.',
+                    'type' => 'string',
+                    'maxLength' => 40,
+                ],
                 'variable' => ['description' => 'The variable that it changes there.'] + self::ID,
-            ], 'required' => ['name', 'variable'], 'additionalProperties' => false]),
+            ], 'required' => ['name', 'variable'], 'additionalProperties' => false],
+                ),
         ];
     }
 
     /** @return array<string, mixed> */
     public static function ofDevices(): array
     {
-        return self::document('nailrod:device', 'A device: what it reports and where its controls are drawn', DeviceReader::fields());
+        return self::document(
+            'nailrod:device',
+            'A device: what it reports and where its controls are drawn',
+            DeviceReader::fields(),
+        );
     }
 
     /** @return array<string, mixed> */
     public static function ofCatalogues(): array
     {
-        return self::document('nailrod:catalogue', 'A simulator: its actions, its variables, and the keys that it keeps', Catalogue::fields());
+        return self::document(
+            'nailrod:catalogue',
+            'A simulator: its actions, its variables, and the keys that it keeps',
+            Catalogue::fields(),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -147,7 +226,12 @@ final class SetSchema
     /** @return array<string, mixed> */
     public static function document(string $id, string $title, Fields $fields): array
     {
-        return ['$schema' => self::DRAFT, '$id' => $id, 'title' => $title, '$defs' => ['id' => Ids::schema()]] + $fields->schema();
+        return [
+            '$schema' => self::DRAFT,
+            '$id' => $id,
+            'title' => $title,
+            '$defs' => ['id' => Ids::schema()],
+        ] + $fields->schema();
     }
 
     /**
@@ -159,10 +243,15 @@ final class SetSchema
     {
         $kinds = [];
         foreach ($classes as $kind => $class) {
-            $kinds[self::named($name, $kind)] = $class::fields()->schema(['kind' => ['const' => $kind]], $class::about());
+            $kinds[self::named($name, $kind)] = $class::fields()->schema(
+                ['kind' => ['const' => $kind]],
+                $class::about(),
+            );
         }
 
-        return [$name => ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/'.$kind], array_keys($kinds))]] + $kinds;
+        return [
+            $name => ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/'.$kind], array_keys($kinds))],
+        ] + $kinds;
     }
 
     /**
@@ -173,12 +262,20 @@ final class SetSchema
     private static function section(string $class): array
     {
         $orGone = fn (array $part): array => ['oneOf' => [['type' => 'null'], $part]];
-        $object = fn (bool $isById, array $values): array => ['type' => 'object'] + ($isById ? ['propertyNames' => self::ID] : []) + ['maxProperties' => $class::most(), 'additionalProperties' => $values];
+        $object = fn (bool $isById, array $values): array => ['type' => 'object'] + (
+            $isById ? ['propertyNames' => self::ID] : []
+        ) + [
+            'maxProperties' => $class::most(),
+            'additionalProperties' => $values,
+        ];
         $inner = $class::schemaByKey();
 
         return ['description' => $class::about()] + match (true) {
             $class::depth() === 1 => $object($class::keyIsId(), $orGone($class::schema())),
-            $inner !== null => $object($class::keyIsId(), ['type' => 'object', 'properties' => array_map($orGone, $inner), 'additionalProperties' => false]),
+            $inner !== null => $object(
+                $class::keyIsId(),
+                ['type' => 'object', 'properties' => array_map($orGone, $inner), 'additionalProperties' => false],
+            ),
             default => $object($class::keyIsId(), $object($class::innerKeyIsId(), $orGone($class::schema()))),
         };
     }

@@ -15,8 +15,8 @@ use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\Section\Settings;
 
 /**
- * What a merged set says of the settings of its devices. Where a device has the setting *rotation*, what a set says of the
- * rotation of its axis is read as it: the nearest set that says either counts.
+ * What a merged set says of the settings of its devices. Where a device has the setting *rotation*, what a set says of
+ * the rotation of its axis is read as it: the nearest set that says either counts.
  */
 final readonly class SettingReading
 {
@@ -45,7 +45,10 @@ final readonly class SettingReading
             $axis = self::turning($device);
             $part = $axis === null ? null : self::ofAxis($merged, $device, $axis);
             if ($axis !== null && $part !== null) {
-                $said[$device->id][Setting::ROTATION] = Rotation::read(Node::of($part, 'axes.'.$axis->ref.'.'.Rotation::part()), $axis)->used ?? $axis->degrees ?? Rotation::MOST;
+                $said[$device->id][Setting::ROTATION] = Rotation::read(
+                    Node::of($part, 'axes.'.$axis->ref.'.'.Rotation::part()),
+                    $axis,
+                )->used ?? $axis->degrees ?? Rotation::MOST;
             }
         }
 
@@ -87,19 +90,29 @@ final readonly class SettingReading
         foreach ($this->rig->devices as $device) {
             $axis = self::turning($device);
             $used = $this->said[$device->id][Setting::ROTATION] ?? null;
-            if ($axis === null || $this->merged->value(PartPath::axis($axis->ref, Rotation::part())) === null && $used === null) {
+            if (
+                $axis === null || $this->merged->value(
+                    PartPath::axis($axis->ref, Rotation::part()),
+                ) === null && $used === null
+            ) {
                 continue;
             }
             unset($parts[$axis->ref][Rotation::part()]);
             if (is_numeric($used)) {
-                $parts[$axis->ref][Rotation::part()] = Node::of(['used' => (int) $used], 'settings.'.$device->id.'.'.Setting::ROTATION);
+                $parts[$axis->ref][Rotation::part()] = Node::of(
+                    ['used' => (int) $used],
+                    'settings.'.$device->id.'.'.Setting::ROTATION,
+                );
             }
         }
 
         return $parts;
     }
 
-    /** What holds of a part of an axis, as it stands in a file: the rotation of a wheel that is a setting of its device is what that says. */
+    /**
+     * What holds of a part of an axis, as it stands in a file: the rotation of a wheel that is a setting of its device
+     * is what that says.
+     */
     public static function part(BindingSet $set, AxisInput $axis, string $part): mixed
     {
         $device = $part === Rotation::part() ? $set->rig->deviceOf($axis->ref) : null;
@@ -120,7 +133,9 @@ final readonly class SettingReading
         }
         foreach ($this->rig->devices as $device) {
             $time = $this->said[$device->id][Setting::DEBOUNCE] ?? null;
-            $devices[] = is_numeric($time) ? $device->withControls(array_map(fn (Control $control) => $control->debounced((int) round(1000 * $time)), $device->controls)) : $device;
+            $devices[] = is_numeric($time) ? $device->withControls(
+                array_map(fn (Control $control) => $control->debounced((int) round(1000 * $time)), $device->controls),
+            ) : $device;
         }
 
         return new Rig($devices, $this->rig->made);

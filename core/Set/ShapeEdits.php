@@ -63,13 +63,18 @@ final readonly class ShapeEdits
     }
 
     /**
-     * The axis is shaped by a starting shape; its calibration, rotation and steadying stay. Stops and thresholds come to those that are there.
+     * The axis is shaped by a starting shape; its calibration, rotation and steadying stay. Stops and thresholds come
+     * to those that are there.
      *
      * @throws FormatError
      */
     public function beginWith(string $axis, string $name): SetDocument
     {
-        $shape = StartingShape::all()[$name] ?? throw FormatError::at('shape', $name, 'one of the shapes to begin with');
+        $shape = StartingShape::all()[$name] ?? throw FormatError::at(
+            'shape',
+            $name,
+            'one of the shapes to begin with',
+        );
         $changed = array_diff(AxisParts::shaping(), AxisParts::ofReadings());
         $own = $this->shapeAll([$axis], array_replace(array_fill_keys($changed, null), $shape->parts));
         foreach (Keys::each($shape->stops) as $id => $stop) {
@@ -97,31 +102,49 @@ final readonly class ShapeEdits
     }
 
     /**
-     * Zones of a switch that arrives as an axis; those that it has already are made anew, under the name that they have.
+     * Zones of a switch that arrives as an axis; those that it has already are made anew, under the name that they
+     * have.
      *
      * @param array{bounds: list<float>, hysteresis: float, names: list<string>} $zones see Flips::zones()
      */
     public function zonesOf(string $axis, array $zones): SetDocument
     {
-        $name = FreeName::of($this->set->rig->nameOf($this->known($axis, $this->set->rig->axes, 'axis', 'an axis of the rig')), array_map(fn (Made $one) => $one->name(), $this->set->made));
+        $name = FreeName::of(
+            $this->set->rig->nameOf($this->known($axis, $this->set->rig->axes, 'axis', 'an axis of the rig')),
+            array_map(fn (Made $one) => $one->name(), $this->set->made),
+        );
         $made = self::zonesOn($this->set, $axis);
         if ($made !== null) {
             $was = $made->toArray();
             $names = $was['names'] ?? [];
 
-            return $this->made($made->id(), ['names' => is_array($names) && count($names) === count($zones['names']) ? $names : $zones['names'], 'name' => $made->name()] + $zones + $was);
+            return $this->made(
+                $made->id(),
+                [
+                    'names' => is_array($names) && count($names) === count($zones['names']) ? $names : $zones['names'],
+                    'name' => $made->name(),
+                ] + $zones + $was,
+            );
         }
 
-        return $this->made($this->free($name, $this->set->made), ['kind' => Zones::kind(), 'name' => $name, 'of' => [$axis]] + $zones);
+        return $this->made(
+            $this->free($name, $this->set->made),
+            ['kind' => Zones::kind(), 'name' => $name, 'of' => [$axis]] + $zones,
+        );
     }
 
     /** The zones of one axis alone; null if it has none. */
     public static function zonesOn(BindingSet $set, string $axis): ?Made
     {
-        return array_values(array_filter($set->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]))[0] ?? null;
+        return array_values(
+            array_filter($set->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]),
+        )[0] ?? null;
     }
 
-    /** Takes away what was made from axes, with all that was said of it: its cells, the shaping and the stops of its axes. */
+    /**
+     * Takes away what was made from axes, with all that was said of it: its cells, the shaping and the stops of its
+     * axes.
+     */
     public function removeMade(string $id): SetDocument
     {
         return (new Removal($this->set))->of(Gone::made($id));
@@ -143,7 +166,10 @@ final readonly class ShapeEdits
             'point' => $this->points($axis, (new CurveFit($shaping))->withPointAt($travel)),
             'notch' => $this->addNotch($axis, $value),
             'stop' => $this->own()->with(PartPath::stop($this->free('stop', $this->set->stops)), [
-                'name' => FreeName::of('Stop', array_map(fn ($stop) => $stop->name, $this->set->stops)), 'axes' => [$axis], 'at' => max(0.01, min(0.99, $value)), 'opens' => 'until drawn back',
+                'name' => FreeName::of(
+                    'Stop',
+                    array_map(fn ($stop) => $stop->name, $this->set->stops),
+                ), 'axes' => [$axis], 'at' => max(0.01, min(0.99, $value)), 'opens' => 'until drawn back',
             ]),
             default => $this->addMade($what, $travel, [$axis, $other]),
         };
@@ -163,13 +189,19 @@ final readonly class ShapeEdits
             $made = $this->set->made[$of] ?? null;
             $left = $made instanceof MarksAxis ? $made->withoutMark($index) : null;
 
-            return $left === null ? $this->removeMade($of) : $this->own()->with($path, $left + Node::of($this->set->merged->value($path))->plain());
+            return $left === null ? $this->removeMade($of) : $this->own()->with(
+                $path,
+                $left + Node::of($this->set->merged->value($path))->plain(),
+            );
         }
         $shaping = $this->shaping($of);
         if ($what === 'notch') {
             $left = self::less($shaping->notches->at, $index);
 
-            return $left === [] ? $this->clear($of, 'notches') : $this->own()->with($this->part($of, 'notches'), ['at' => $left] + Node::of($this->set->merged->value($this->part($of, 'notches')))->plain());
+            return $left === [] ? $this->clear($of, 'notches') : $this->own()->with(
+                $this->part($of, 'notches'),
+                ['at' => $left] + Node::of($this->set->merged->value($this->part($of, 'notches')))->plain(),
+            );
         }
         $left = $shaping->curve instanceof PointCurve ? self::less($shaping->curve->points, $index) : [];
 
@@ -208,7 +240,11 @@ final readonly class ShapeEdits
         if (! $built instanceof SharesTravel) {
             throw FormatError::at('made', $id, 'a travel that two axes share');
         }
-        $share = $built->shareBitingAt($first, $second) ?? throw FormatError::told('the bite point', Percent::of($first).' and '.Percent::of($second), 'one of the two pulled to where it bites, the other let go');
+        $share = $built->shareBitingAt($first, $second) ?? throw FormatError::told(
+            'the bite point',
+            Percent::of($first).' and '.Percent::of($second),
+            'one of the two pulled to where it bites, the other let go',
+        );
         $path = PartPath::made($id);
 
         return $this->own()->with($path, ['share' => $share] + Node::of($this->set->merged->value($path))->plain());
@@ -225,7 +261,9 @@ final readonly class ShapeEdits
         $notches = $this->shaping($axis)->notches;
         $places = [...$notches->at, CurveFit::apart($at, $notches->at, 2.1 * $notches->width)];
         sort($places);
-        $before = $notches->at === [] ? ['kind' => Notches::FLAT] : Node::of($this->set->merged->value($this->part($axis, 'notches')))->plain();
+        $before = $notches->at === [] ? ['kind' => Notches::FLAT] : Node::of(
+            $this->set->merged->value($this->part($axis, 'notches')),
+        )->plain();
 
         return $this->own()->with($this->part($axis, 'notches'), ['at' => $places] + $before);
     }
@@ -236,13 +274,27 @@ final readonly class ShapeEdits
      */
     private function addMade(string $kind, float $travel, array $axes): SetDocument
     {
-        $class = MadeKinds::all()[$kind === 'threshold' ? Above::kind() : $kind] ?? throw FormatError::at('what', $kind, 'one of '.implode(', ', array_keys(MadeKinds::all())));
+        $class = MadeKinds::all()[$kind === 'threshold' ? Above::kind() : $kind] ?? throw FormatError::at(
+            'what',
+            $kind,
+            'one of '.implode(', ', array_keys(MadeKinds::all())),
+        );
         $of = array_slice($axes, 0, $class::takes());
         $rest = ($this->set->shapings[$axes[0]] ?? null)?->restTravel() ?? 0.0;
-        $begin = $class::begin($travel, $rest, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
+        $begin = $class::begin(
+            $travel,
+            $rest,
+            array_map($this->set->rig->nameOf(...), $of),
+        ) + ['kind' => $class::kind(), 'of' => $of];
         $kind = is_string($begin['kind']) ? MadeKinds::all()[$begin['kind']] : $class;
-        $begin += array_map(fn (Field $field): mixed => $field->atFirst(), array_filter($kind::fields()->all, fn (Field $field) => $field->isRequired));
-        $begin['name'] = FreeName::of(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));
+        $begin += array_map(
+            fn (Field $field): mixed => $field->atFirst(),
+            array_filter($kind::fields()->all, fn (Field $field) => $field->isRequired),
+        );
+        $begin['name'] = FreeName::of(
+            is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()),
+            array_map(fn (Made $one) => $one->name(), $this->set->made),
+        );
 
         return $this->made($this->free($begin['name'], $this->set->made), $begin);
     }

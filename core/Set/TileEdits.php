@@ -11,7 +11,10 @@ use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Rig\Panel\Tile;
 use Nailrod\Core\Rig\Panel\TileKind;
 
-/** What a person does to the tiles of a panel: each gives a new document of the set itself. Pages and cells are counted from 0. */
+/**
+ * What a person does to the tiles of a panel: each gives a new document of the set itself. Pages and cells are counted
+ * from 0.
+ */
 final readonly class TileEdits
 {
     use SaysPanels;
@@ -31,13 +34,35 @@ final readonly class TileEdits
         $on = $panel->pages[$this->place($id, $page)];
         [$across, $down] = $kind->size();
         [$across, $down] = [min($across, $on->columns), min($down, $on->rows)];
-        $at = $at !== null && $on->isFree($at[0], $at[1], 1, 1) ? $at : $on->free($across, $down) ?? $on->free(1, 1) ?? throw FormatError::told('Tile', 'no room on '.$on->name, 'a page with a free cell; make the grid finer, or take a page more');
-        if ($at[0] + $across > $on->columns || $at[1] + $down > $on->rows || ! $on->isFree($at[0], $at[1], $across, $down)) {
+        $at = $at !== null && $on->isFree($at[0], $at[1], 1, 1)
+            ? $at
+            : $on->free($across, $down)
+            ?? $on->free(1, 1)
+            ?? throw FormatError::told(
+                'Tile',
+                'no room on '.$on->name,
+                'a page with a free cell; make the grid finer, or take a page more',
+            );
+        if (
+            $at[0] + $across > $on->columns
+                || $at[1]
+                + $down > $on->rows
+                || ! $on->isFree($at[0], $at[1], $across, $down)
+        ) {
             [$across, $down] = [1, 1];
         }
         $name = $label === '' ? $kind->value : $label;
-        $tile = ['id' => Ids::free($name, 'tile', fn (string $one): bool => $panel->tile($one) !== null), 'kind' => $kind->value, 'column' => $at[0], 'row' => $at[1]];
-        $tile += ($across > 1 ? ['across' => $across] : []) + ($down > 1 ? ['down' => $down] : []) + ($label === '' ? [] : ['label' => $label]) + ($kind === TileKind::Turn ? ['page' => ($page + 1) % count($panel->pages) + 1] : []);
+        $tile = [
+            'id' => Ids::free($name, 'tile', fn (string $one): bool => $panel->tile($one) !== null),
+            'kind' => $kind->value,
+            'column' => $at[0],
+            'row' => $at[1],
+        ];
+        $tile += (
+            $across > 1 ? ['across' => $across] : []
+        ) + ($down > 1 ? ['down' => $down] : []) + ($label === '' ? [] : ['label' => $label]) + (
+            $kind === TileKind::Turn ? ['page' => ($page + 1) % count($panel->pages) + 1] : []
+        );
 
         return $this->withTiles($id, $page, [...$this->tiles($id, $page), $tile]);
     }
@@ -51,14 +76,19 @@ final readonly class TileEdits
     {
         [$page, $place] = $this->find($id, $tile);
         $tiles = $this->tiles($id, $page);
-        $fields = (is_string($fields['text'] ?? null) ? ['text' => TileText::meant($fields['text'], $this->set->catalogue)] : []) + $fields;
+        $fields = (
+            is_string($fields['text'] ?? null) ? [
+                'text' => TileText::meant($fields['text'], $this->set->catalogue),
+            ] : []
+        ) + $fields;
         $tiles[$place] = array_filter($fields + $tiles[$place], fn (mixed $value) => $value !== null);
 
         return $this->withTiles($id, $page, $tiles);
     }
 
     /**
-     * A tile goes to another place, on this page or another one; where another of its size lies there, they change places.
+     * A tile goes to another place, on this page or another one; where another of its size lies there, they change
+     * places.
      *
      * @throws FormatError if there is no room
      */
@@ -72,7 +102,11 @@ final readonly class TileEdits
         $row = max(0, min($to->rows - $moved->down, $row));
         if ($from !== $page) {
             if (! $to->isFree($column, $row, $moved->across, $moved->down)) {
-                [$column, $row] = $to->free($moved->across, $moved->down) ?? throw FormatError::told('Tile', 'no room on '.$to->name, 'a page where it fits');
+                [$column, $row] = $to->free($moved->across, $moved->down) ?? throw FormatError::told(
+                    'Tile',
+                    'no room on '.$to->name,
+                    'a page where it fits',
+                );
             }
             $tiles = $this->tiles($id, $from);
             $said = ['column' => $column, 'row' => $row] + $tiles[$place];
@@ -84,7 +118,18 @@ final readonly class TileEdits
             return $this->withPages($id, $pages);
         }
         $tiles = $this->tiles($id, $page);
-        $others = array_filter($to->tiles, fn (Tile $other) => $other->id !== $tile && $other->column < $column + $moved->across && $column < $other->column + $other->across && $other->row < $row + $moved->down && $row < $other->row + $other->down);
+        $others = array_filter(
+            $to->tiles,
+            fn (Tile $other) => $other->id !== $tile
+                && $other->column < $column
+                + $moved->across
+                && $column < $other->column
+                + $other->across
+                && $other->row < $row
+                + $moved->down
+                && $row < $other->row
+                + $other->down,
+        );
         foreach ($others as $i => $other) {
             if ($other->across !== $moved->across || $other->down !== $moved->down || count($others) > 1) {
                 throw FormatError::told('Tile', 'no room there', 'free cells; '.$other->name().' lies there');
@@ -135,9 +180,17 @@ final readonly class TileEdits
         $panel = $this->panel($id);
         [$page, $place] = $this->find($id, $tile);
         $now = $panel->pages[$page]->tiles[$place];
-        $at = $panel->pages[$page]->free($now->across, $now->down) ?? throw FormatError::told('Tile', 'no room on '.$panel->pages[$page]->name, 'a page with as many free cells');
+        $at = $panel->pages[$page]->free($now->across, $now->down) ?? throw FormatError::told(
+            'Tile',
+            'no room on '.$panel->pages[$page]->name,
+            'a page with as many free cells',
+        );
         $tiles = $this->tiles($id, $page);
-        $tiles[] = ['id' => Ids::free($tile, 'tile', fn (string $one): bool => $panel->tile($one) !== null), 'column' => $at[0], 'row' => $at[1]] + $tiles[$place];
+        $tiles[] = [
+            'id' => Ids::free($tile, 'tile', fn (string $one): bool => $panel->tile($one) !== null),
+            'column' => $at[0],
+            'row' => $at[1],
+        ] + $tiles[$place];
 
         return $this->withTiles($id, $page, $tiles);
     }

@@ -28,7 +28,14 @@ final readonly class Transfers
         $this->layer($toLayer);
         $this->alike($fromRef, $toRef);
 
-        return $this->apart($this->change($this->own(), $how, [[PartPath::cell($fromLayer, $fromRef), PartPath::cell($toLayer, $toRef)]]), [$fromRef, $toRef]);
+        return $this->apart(
+            $this->change(
+                $this->own(),
+                $how,
+                [[PartPath::cell($fromLayer, $fromRef), PartPath::cell($toLayer, $toRef)]],
+            ),
+            [$fromRef, $toRef],
+        );
     }
 
     /** What a contact or an axis does in every layer. */
@@ -40,7 +47,10 @@ final readonly class Transfers
             $pairs[] = [PartPath::cell($layer, $fromRef), PartPath::cell($layer, $toRef)];
         }
 
-        return $this->apart($this->following($this->change($this->own(), $how, $pairs), $how, [$fromRef => $toRef]), [$fromRef, $toRef]);
+        return $this->apart(
+            $this->following($this->change($this->own(), $how, $pairs), $how, [$fromRef => $toRef]),
+            [$fromRef, $toRef],
+        );
     }
 
     /**
@@ -60,7 +70,10 @@ final readonly class Transfers
             }
         }
 
-        return $this->apart($this->following($this->change($this->own(), $how, $pairs), $how, $refs), [...Keys::of($refs), ...array_values($refs)]);
+        return $this->apart(
+            $this->following($this->change($this->own(), $how, $pairs), $how, $refs),
+            [...Keys::of($refs), ...array_values($refs)],
+        );
     }
 
     /**
@@ -126,7 +139,11 @@ final readonly class Transfers
     public function everywhere(string $layer, string $ref): SetDocument
     {
         $this->layer($layer);
-        $value = $this->value(PartPath::cell($layer, $ref)) ?? throw FormatError::told('layer', 'nothing there', 'a layer that says what the control does');
+        $value = $this->value(PartPath::cell($layer, $ref)) ?? throw FormatError::told(
+            'layer',
+            'nothing there',
+            'a layer that says what the control does',
+        );
         $own = $this->put($this->own(), PartPath::cell(Layer::BASE, $ref), $value);
 
         return $this->withoutElsewhere($own, Layer::BASE, $ref);
@@ -142,7 +159,10 @@ final readonly class Transfers
 
     public function isElsewhere(string $layer, string $ref): bool
     {
-        return array_filter(Keys::of($this->set->layers), fn (string $other) => $other !== $layer && $this->set->cell($other, $ref) !== null) !== [];
+        return array_filter(
+            Keys::of($this->set->layers),
+            fn (string $other) => $other !== $layer && $this->set->cell($other, $ref) !== null,
+        ) !== [];
     }
 
     private function withoutElsewhere(SetDocument $own, string $layer, string $ref): SetDocument
@@ -219,7 +239,12 @@ final readonly class Transfers
 
     private function layer(string $id): void
     {
-        $this->known($id, $this->set->layers, 'layer', 'a layer of the set: '.implode(', ', array_map(fn (Layer $layer) => $layer->name, $this->set->layers)));
+        $this->known(
+            $id,
+            $this->set->layers,
+            'layer',
+            'a layer of the set: '.implode(', ', array_map(fn (Layer $layer) => $layer->name, $this->set->layers)),
+        );
     }
 
     /** An axis takes the place of an axis, a contact that of a contact. */
@@ -230,7 +255,17 @@ final readonly class Transfers
             $this->known($ref, $rig->axes + $rig->contacts, 'ref', 'a contact or an axis of the rig');
         }
         if (isset($rig->axes[$from]) !== isset($rig->axes[$to])) {
-            throw FormatError::told('to', $rig->nameOf($to).', '.(isset($rig->axes[$to]) ? 'an axis' : 'a contact'), isset($rig->axes[$from]) ? 'an axis, since '.$rig->nameOf($from).' is one' : 'a contact, since '.$rig->nameOf($from).' is one');
+            throw FormatError::told(
+                'to',
+                $rig->nameOf($to).', '.(isset($rig->axes[$to]) ? 'an axis' : 'a contact'),
+                isset($rig->axes[$from])
+                    ? 'an axis, since '
+                    .$rig->nameOf($from)
+                    .' is one'
+                    : 'a contact, since '
+                    .$rig->nameOf($from)
+                    .' is one',
+            );
         }
     }
 }

@@ -25,7 +25,12 @@ final readonly class Ways
     public function of(Action $action): array
     {
         $variable = $this->catalogue->variables[$action->effect->variable];
-        $ways = [$this->set->ways[$action->id] ?? null, $action->key, $this->freeOutput($action), $action->variableWay($variable)];
+        $ways = [
+            $this->set->ways[$action->id] ?? null,
+            $action->key,
+            $this->freeOutput($action),
+            $action->variableWay($variable),
+        ];
         $distinct = [];
         foreach ($ways as $way) {
             if ($way !== null) {

@@ -24,7 +24,12 @@ use Nailrod\Core\Set\Section\Sections;
 final readonly class Words
 {
     /** What is told of what a set says beside its sections. */
-    private const HEADS = ['devices' => 'Devices', 'name' => 'The name of the set', 'parent' => 'What it inherits from', 'simulator' => 'The simulator'];
+    private const HEADS = [
+        'devices' => 'Devices',
+        'name' => 'The name of the set',
+        'parent' => 'What it inherits from',
+        'simulator' => 'The simulator',
+    ];
 
     /** @var \Closure(string): ?string */
     private \Closure $nameOfSet;
@@ -49,7 +54,9 @@ final readonly class Words
 
         $section = Sections::all()[$path->section] ?? null;
 
-        return $section === null ? self::HEADS[$path->section] ?? $path->section : $section::subject($path, $named, $said, $this);
+        return $section === null ? self::HEADS[$path->section]
+            ?? $path->section
+            : $section::subject($path, $named, $said, $this);
     }
 
     /** What a part of an axis is called. */
@@ -83,7 +90,8 @@ final readonly class Words
 
         $section = Sections::all()[$part->path->section] ?? null;
 
-        return $section === null ? $this->head($part->path->section, $node) : $section::inWords($part->path, $node, $this);
+        return $section === null ? $this->head($part->path->section, $node)
+            : $section::inWords($part->path, $node, $this);
     }
 
     /** What a set says beside its sections. */
@@ -91,8 +99,16 @@ final readonly class Words
     {
         return match ($head) {
             'parent' => ($this->nameOfSet)($node->string()) ?? $this->set->merged->nameOf($node->string()),
-            'simulator' => ($this->set->catalogue?->id === $node->value ? $this->set->catalogue?->name : null) ?? $node->string(),
-            'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
+            'simulator' => (
+                $this->set->catalogue?->id === $node->value ? $this->set->catalogue?->name : null
+            ) ?? $node->string(),
+            'devices' => implode(
+                ', ',
+                array_map(
+                    fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(),
+                    $node->list(),
+                ),
+            ),
             default => $node->string(),
         };
     }
@@ -119,7 +135,13 @@ final readonly class Words
             $outputs .= ', '.$cell->over->inWords();
         }
 
-        return ($behaviour === null || $behaviour instanceof Follows ? $outputs : $outputs.' · '.$behaviour->inWords($this->names)).$else;
+        return (
+            $behaviour === null || $behaviour instanceof Follows
+                ? $outputs
+                : $outputs
+                .' · '
+                .$behaviour->inWords($this->names)
+        ).$else;
     }
 
     /** The same for a small place: the behaviour is said only where it is not what is usual for the action. */
@@ -128,15 +150,24 @@ final readonly class Words
         $output = $cell->outputs[0] ?? null;
         $action = $this->set->actionOf($output);
 
-        return $action !== null && $cell->when === null && $cell->behaviour !== null && $action->usualBehaviour()->toArray() == $cell->behaviour->toArray()
+        return $action !== null && $cell->when === null && $cell->behaviour !== null && $action->usualBehaviour()
+            ->toArray() == $cell->behaviour->toArray()
             ? implode(' and ', array_map($this->output(...), $cell->outputs))
             : $this->cell($cell);
     }
 
-    /** A cell read back as one plain sentence: what the hand does, where, and what comes of it; or would, were it not set aside. */
+    /**
+     * A cell read back as one plain sentence: what the hand does, where, and what comes of it; or would, were it not
+     * set aside.
+     */
     public function sentenceOf(string $layer, string $ref): string
     {
-        return ($this->set->cell($layer, $ref) !== null && $this->set->isAside(PartPath::cell($layer, $ref)) ? 'Set aside: ' : '').$this->spoken($layer, $ref);
+        return (
+            $this->set->cell($layer, $ref) !== null
+                && $this->set->isAside(PartPath::cell($layer, $ref))
+                ? 'Set aside: '
+                : ''
+        ).$this->spoken($layer, $ref);
     }
 
     private function spoken(string $layer, string $ref): string
@@ -150,8 +181,19 @@ final readonly class Words
 
             return match (true) {
                 $below === null => sprintf('%s does nothing in %s yet.', $name, $where),
-                $below->isNothing() => sprintf('%s says nothing of %s, and %s says that nothing happens.', $where, $name, $base),
-                default => sprintf('%s says nothing of %s, so it does as in %s: %s.', $where, $name, $base, $this->cell($below)),
+                $below->isNothing() => sprintf(
+                    '%s says nothing of %s, and %s says that nothing happens.',
+                    $where,
+                    $name,
+                    $base,
+                ),
+                default => sprintf(
+                    '%s says nothing of %s, so it does as in %s: %s.',
+                    $where,
+                    $name,
+                    $base,
+                    $this->cell($below),
+                ),
             };
         }
         if ($cell->isNothing()) {
@@ -160,17 +202,43 @@ final readonly class Words
         if ($cell->as !== null) {
             $does = $this->set->cell($layer, $cell->as) ?? $this->set->cell(Layer::BASE, $cell->as);
 
-            return sprintf('%s does in %s as %s does: %s.', $name, $where, $this->set->rig->nameOf($cell->as), $does === null ? 'nothing yet' : $this->cell($does));
+            return sprintf(
+                '%s does in %s as %s does: %s.',
+                $name,
+                $where,
+                $this->set->rig->nameOf($cell->as),
+                $does === null ? 'nothing yet' : $this->cell($does),
+            );
         }
 
         return isset($this->set->rig->axes[$ref])
-            ? sprintf('%s drives %s in %s%s.', $name, $this->driven($cell), $where, ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords())
-            : sprintf('When %s closes in %s%s: %s%s.', $name, $where, $cell->when === null ? '' : ', '.$this->condition($cell->when), $this->does($cell), $cell->otherwise === null ? '' : '; otherwise: '.$this->does($cell->otherwise));
+            ? sprintf(
+                '%s drives %s in %s%s.',
+                $name,
+                $this->driven($cell),
+                $where,
+                ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords(),
+            )
+            : sprintf(
+                'When %s closes in %s%s: %s%s.',
+                $name,
+                $where,
+                $cell->when === null ? '' : ', '.$this->condition($cell->when),
+                $this->does($cell),
+                $cell->otherwise === null ? '' : '; otherwise: '.$this->does($cell->otherwise),
+            );
     }
 
     private function does(Cell $cell): string
     {
-        return $cell->behaviour instanceof PlaysItsMacro ? 'plays '.$this->names->of(Id::MACRO, $cell->behaviour->macro()) : $this->driven($cell).', '.($cell->behaviour?->inWords($this->names) ?? '');
+        return $cell->behaviour instanceof PlaysItsMacro
+            ? 'plays '
+            .$this->names->of(Id::MACRO, $cell->behaviour->macro())
+            : $this->driven($cell)
+            .', '
+            .(
+                $cell->behaviour?->inWords($this->names) ?? ''
+            );
     }
 
     private function driven(Cell $cell): string
@@ -182,7 +250,9 @@ final readonly class Words
     {
         $way = $this->set->leaving($output);
 
-        return $this->output($output).($way === $output ? '' : ($way === null ? ' (no way yet)' : ' by '.$this->output($way)));
+        return $this->output($output).(
+            $way === $output ? '' : ($way === null ? ' (no way yet)' : ' by '.$this->output($way))
+        );
     }
 
     public function output(Output $output): string
@@ -223,7 +293,12 @@ final readonly class Words
     /** @param list<PartChange> $changes */
     public function sentence(array $changes): string
     {
-        return $changes === [] ? 'Nothing changed.' : mb_strimwidth(implode('; ', $this->lines($changes)), 0, 480, '...');
+        return $changes === [] ? 'Nothing changed.' : mb_strimwidth(
+            implode('; ', $this->lines($changes)),
+            0,
+            480,
+            '...',
+        );
     }
 
     /**
@@ -233,7 +308,14 @@ final readonly class Words
      */
     public function lines(array $changes): array
     {
-        return array_map(fn (PartChange $change) => $this->subject($change->path, $this->naming($change)).': '.$this->said($change->path, $change->before).' → '.$this->said($change->path, $change->after), $changes);
+        return array_map(
+            fn (PartChange $change) => $this->subject($change->path, $this->naming($change))
+                .': '
+                .$this->said($change->path, $change->before)
+                .' → '
+                .$this->said($change->path, $change->after),
+            $changes,
+        );
     }
 
     /** All that a macro is for and does, step by step. */
@@ -250,7 +332,14 @@ final readonly class Words
 
     public function stop(Stop $stop): string
     {
-        return sprintf('%s, %s %s, %s, on %s', $stop->name, $stop->side->value, Percent::at($stop->at, $this->isCentred($stop->axes[0] ?? '')), $stop->opening->value, implode(' and ', array_map($this->set->rig->nameOf(...), $stop->axes)));
+        return sprintf(
+            '%s, %s %s, %s, on %s',
+            $stop->name,
+            $stop->side->value,
+            Percent::at($stop->at, $this->isCentred($stop->axes[0] ?? '')),
+            $stop->opening->value,
+            implode(' and ', array_map($this->set->rig->nameOf(...), $stop->axes)),
+        );
     }
 
     private function isCentred(string $ref): bool
@@ -260,7 +349,12 @@ final readonly class Words
 
     public function chord(Chord $chord): string
     {
-        return implode(' and ', array_map($this->set->rig->nameOf(...), $chord->of)).' together'.($chord->held > 0 ? ' for '.($chord->held / 1000).' ms' : '').': '.implode(' and ', array_map($this->output(...), $chord->outputs));
+        return implode(
+            ' and ',
+            array_map($this->set->rig->nameOf(...), $chord->of),
+        ).' together'.(
+            $chord->held > 0 ? ' for '.($chord->held / 1000).' ms' : ''
+        ).': '.implode(' and ', array_map($this->output(...), $chord->outputs));
     }
 
     /** A condition, with the names of what it asks. */

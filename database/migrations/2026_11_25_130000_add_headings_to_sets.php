@@ -14,7 +14,11 @@ return new class extends Migration {
             $table->string('name')->default('');
             $table->string('parent')->nullable();
         });
-        DB::update("update sets set name = (select json_extract(document, '$.name') from revisions where revisions.id = sets.head_id), parent = (select json_extract(document, '$.parent') from revisions where revisions.id = sets.head_id) where head_id is not null");
+        DB::update(
+            "update sets set name = (select json_extract(document, '$.name') from revisions where revisions.id = "
+                ."sets.head_id), parent = (select json_extract(document, '$.parent') from revisions where "
+                .'revisions.id = sets.head_id) where head_id is not null',
+        );
     }
 
     public function down(): void

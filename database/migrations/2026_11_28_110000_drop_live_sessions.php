@@ -11,7 +11,9 @@ return new class extends Migration {
     public function up(): void
     {
         foreach (DB::table('runs')->where('kept', false)->where('removed', false)->get(['id', 'created_at']) as $run) {
-            DB::table('runs')->where('id', $run->id)->update(['kept' => true, 'name' => 'Unfinished, '.substr((string) $run->created_at, 0, 16)]);
+            DB::table('runs')->where('id', $run->id)->update(
+                ['kept' => true, 'name' => 'Unfinished, '.substr((string) $run->created_at, 0, 16)],
+            );
         }
         Schema::dropIfExists('live_sessions');
     }

@@ -26,15 +26,24 @@ return new class extends Migration {
             $table->unsignedBigInteger('head_id')->nullable();
             $table->json('redo')->default('[]');
         });
-        DB::insert("insert into catalogue_revisions (catalogue_id, document, sentence, sets, created_at) select id, document, 'Was here.', '{}', coalesce(created_at, current_timestamp) from catalogues");
-        DB::update('update catalogues set head_id = (select catalogue_revisions.id from catalogue_revisions where catalogue_id = catalogues.id)');
+        DB::insert(
+            'insert into catalogue_revisions (catalogue_id, document, sentence, sets, created_at) select id, '
+                ."document, 'Was here.', '{}', coalesce(created_at, current_timestamp) from catalogues",
+        );
+        DB::update(
+            'update catalogues set head_id = (select catalogue_revisions.id from catalogue_revisions where '
+                .'catalogue_id = catalogues.id)',
+        );
         Schema::table('catalogues', fn (Blueprint $table) => $table->dropColumn('document'));
     }
 
     public function down(): void
     {
         Schema::table('catalogues', fn (Blueprint $table) => $table->text('document')->default(''));
-        DB::update('update catalogues set document = (select document from catalogue_revisions where catalogue_revisions.id = catalogues.head_id)');
+        DB::update(
+            'update catalogues set document = (select document from catalogue_revisions where catalogue_revisions.id '
+                .'= catalogues.head_id)',
+        );
         Schema::table('catalogues', fn (Blueprint $table) => $table->dropColumn(['head_id', 'redo']));
         Schema::dropIfExists('catalogue_revisions');
     }

@@ -6,7 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** By which address a phone was paired and how large its screen is, and which phone a code is for that is paired again. */
+/**
+ * By which address a phone was paired and how large its screen is, and which phone a code is for that is paired again.
+ */
 return new class extends Migration {
     public function up(): void
     {

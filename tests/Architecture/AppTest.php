@@ -16,10 +16,16 @@ final class AppTest
     public function test_requests_and_pages_do_not_run_the_engine(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'), Selector::inNamespace('App\Models'))
+            ->classes(
+                Selector::inNamespace('App\Http'),
+                Selector::inNamespace('App\View'),
+                Selector::inNamespace('App\Models'),
+            )
             ->shouldNotDependOn()
             ->classes(...array_map(Selector::inNamespace(...), self::ENGINE))
-            ->because('they ask the live session or the set store; how an input becomes an output is decided in the core');
+            ->because(
+                'they ask the live session or the set store; how an input becomes an output is decided in the core',
+            );
     }
 
     public function test_controllers_do_not_shape_or_decide(): Rule
@@ -38,9 +44,17 @@ final class AppTest
     public function test_storage_knows_no_requests(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Models'), Selector::inNamespace('App\Sets'), Selector::inNamespace('App\Memory'))
+            ->classes(
+                Selector::inNamespace('App\Models'),
+                Selector::inNamespace('App\Sets'),
+                Selector::inNamespace('App\Memory'),
+            )
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'), Selector::inNamespace('Illuminate\Http'))
+            ->classes(
+                Selector::inNamespace('App\Http'),
+                Selector::inNamespace('App\View'),
+                Selector::inNamespace('Illuminate\Http'),
+            )
             ->because('what is stored is used by pages, commands and live sessions alike');
     }
 }

@@ -110,7 +110,8 @@ function used(array $contents): array
             ) as $node
         ) {
             $name = match (true) {
-                $node instanceof MethodCall, $node instanceof NullsafeMethodCall, $node instanceof StaticCall, $node instanceof ClassConstFetch => $node->name instanceof Identifier
+                $node instanceof MethodCall, $node instanceof NullsafeMethodCall, $node instanceof StaticCall,
+                $node instanceof ClassConstFetch => $node->name instanceof Identifier
                     ? (string) $node->name
                     : '',
                 $node instanceof String_ => preg_match('/^[A-Za-z_]\w*$/D', $node->value) === 1 ? $node->value : '',

@@ -34,7 +34,8 @@ chdir(__DIR__.'/../..');
 
 /** Who may ask for a class after all, and why. */
 const MAY_ASK = [
-    'app/Bench/PlainContacts.php' => 'it is the plain loop that the engine is measured against: it knows the outputs of its own set and no others',
+    'app/Bench/PlainContacts.php' =>
+        'it is the plain loop that the engine is measured against: it knows the outputs of its own set and no others',
 ];
 /** Keys of parts in the open format, of which a program keeps some as they are. */
 const OPEN_FORMAT = ['kind' => true, 'steady' => true];
@@ -46,10 +47,14 @@ $finder = new NodeFinder;
 $files = [];
 foreach (['core', 'app'] as $folder) {
     /** @var SplFileInfo $file */
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file
+    ) {
         if ($file->getExtension() === 'php') {
             $traverser = new NodeTraverser(new NameResolver);
-            $files[$file->getPathname()] = $traverser->traverse($parser->parse((string) file_get_contents($file->getPathname())) ?? []);
+            $files[$file->getPathname()] = $traverser->traverse(
+                $parser->parse((string) file_get_contents($file->getPathname())) ?? [],
+            );
         }
     }
 }
@@ -69,36 +74,78 @@ $asked = 0;
 foreach ($files as $name => $tree) {
     if (preg_match('#^core/Mapping/(Output|Behaviour)/#', $name) === 0) {
         foreach ($finder->findInstanceOf($tree, Instanceof_::class) as $ask) {
-            if ($ask->class instanceof Name && isset($kinds[$ask->class->toString()]) && is_subclass_of($ask->class->toString(), Nailrod\Core\Format\Kind::class)) {
-                isset(MAY_ASK[$name]) ? $asked++ : $broken[] = $name.':'.$ask->getStartLine().' asks for '.$ask->class->getLast().'; it wants to know an ability, which is an interface of its own.';
+            if ($ask->class instanceof Name && isset($kinds[$ask->class->toString()]) && is_subclass_of(
+                $ask->class->toString(),
+                Nailrod\Core\Format\Kind::class,
+            )) {
+                isset(MAY_ASK[$name]) ? $asked++
+                    : $broken[] = $name
+                    .':'
+                    .$ask->getStartLine()
+                    .' asks for '
+                    .$ask->class->getLast()
+                    .'; it wants to know an ability, which is an interface of its own.';
             }
         }
     }
     if (preg_match('#^core/Engine/(Program|Run|State)/#', $name) === 1) {
-        foreach (preg_grep('/array\{\s*[\'"]?\w+[\'"]?\??:/', explode("\n", (string) file_get_contents($name))) ?: [] as $line => $text) {
+        foreach (
+            preg_grep(
+                '/array\{\s*[\'"]?\w+[\'"]?\??:/',
+                explode("\n", (string) file_get_contents($name)),
+            ) ?: [] as $line => $text
+        ) {
             $broken[] = $name.':'.($line + 1).' has an array with named keys; make it a class.';
         }
         foreach ($finder->findInstanceOf($tree, ArrayDimFetch::class) as $fetch) {
             if ($fetch->dim instanceof String_ && ! isset(OPEN_FORMAT[$fetch->dim->value])) {
-                $broken[] = $name.':'.$fetch->getStartLine()." asks for ['".$fetch->dim->value."'] of a row; make the row a class.";
+                $broken[] = $name.':'.$fetch->getStartLine()
+                    ." asks for ['"
+                    .$fetch->dim->value
+                    ."'] of a row; make the row a class.";
             }
         }
     }
     foreach ($finder->findInstanceOf($tree, Class_::class) as $class) {
-        if (str_ends_with((string) $class->extends, 'Exception') && ! is_subclass_of((string) $class->namespacedName, Nailrod\Core\Format\Refusal::class)) {
+        if (str_ends_with((string) $class->extends, 'Exception') && ! is_subclass_of(
+            (string) $class->namespacedName,
+            Nailrod\Core\Format\Refusal::class,
+        )) {
             $broken[] = $name.' is an exception of ours and no Refusal.';
         }
     }
     foreach ($finder->findInstanceOf($tree, ClassMethod::class) as $method) {
-        $throws = array_filter($finder->findInstanceOf($method->stmts ?? [], Throw_::class), fn (Throw_ $throw) => ! ($throw->expr instanceof New_ && $throw->expr->class instanceof Name && $throw->expr->class->toString() === LogicException::class));
-        if (str_starts_with($name, 'core/') && $method->isPublic() && $throws !== [] && ! str_contains((string) $method->getDocComment(), '@throws')) {
+        $throws = array_filter(
+            $finder->findInstanceOf($method->stmts ?? [], Throw_::class),
+            fn (Throw_ $throw) => ! (
+                $throw->expr instanceof New_
+                    && $throw->expr->class instanceof Name
+                    && $throw->expr->class->toString() === LogicException::class
+            ),
+        );
+        if (str_starts_with($name, 'core/') && $method->isPublic() && $throws !== [] && ! str_contains(
+            (string) $method->getDocComment(),
+            '@throws',
+        )) {
             $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' throws and does not say so (@throws).';
         }
-        $said = $method->getDocComment().implode('', array_map(fn (ClassLike $class): string => (string) $class->getDocComment(), $finder->findInstanceOf($tree, ClassLike::class)));
+        $said = $method->getDocComment().implode(
+            '',
+            array_map(
+                fn (ClassLike $class): string => (string) $class->getDocComment(),
+                $finder->findInstanceOf($tree, ClassLike::class),
+            ),
+        );
         foreach (str_starts_with($name, 'core/') && $method->isPublic() ? $method->params : [] as $param) {
-            $isTime = $param->var instanceof Variable && in_array($param->var->name, TIMES, true) && $param->type instanceof Identifier && $param->type->name === 'int';
+            $isTime = $param->var instanceof Variable
+                && in_array($param->var->name, TIMES, true)
+                && $param->type instanceof Identifier
+                && $param->type->name === 'int';
             if ($isTime && preg_match('/(µs|\bms)\b/u', $said) !== 1) {
-                $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' takes a time and does not say its unit.';
+                $broken[] = $name.':'.$method->getStartLine()
+                    .' '
+                    .$method->name
+                    .' takes a time and does not say its unit.';
             }
         }
     }

@@ -15,7 +15,10 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
 
-/** The demo files as a library, without a framework. The touch panel is as new unless its panels are asked for: most tests are about the rest of the rig. */
+/**
+ * The demo files as a library, without a framework. The touch panel is as new unless its panels are asked for: most
+ * tests are about the rest of the rig.
+ */
 final class DemoSets implements Library
 {
     private const FOLDER = __DIR__.'/../../demo/';

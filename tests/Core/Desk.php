@@ -28,22 +28,47 @@ final class Desk implements Library
      * @param ?array<string, mixed>  $catalogue
      * @param array<string, array<string, mixed>> $others further sets, by id
      */
-    private function __construct(private array $device, private array $set, private ?array $catalogue = null, private array $others = []) {}
+    private function __construct(
+        private array $device,
+        private array $set,
+        private ?array $catalogue = null,
+        private array $others = [],
+    ) {}
 
-    /** Lever a (0..1000), stick c (centred, 0..1000), buttons 1 to 4, switch s with up and its opposite down, three-way t, encoder e, hat h, one lamp. */
+    /**
+     * Lever a (0..1000), stick c (centred, 0..1000), buttons 1 to 4, switch s with up and its opposite down, three-way
+     * t, encoder e, hat h, one lamp.
+     */
     public static function plain(): self
     {
-        $button = fn (int $n): array => ['id' => 'b'.$n, 'name' => 'Button '.$n, 'kind' => 'button', 'at' => [10 * $n, 10], 'contacts' => [['number' => $n]]];
+        $button = fn (int $n): array => [
+            'id' => 'b'.$n, 'name' => 'Button '.$n, 'kind' => 'button', 'at' => [10 * $n, 10],
+            'contacts' => [['number' => $n]],
+        ];
 
         return new self([
-            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'Desk', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100],
+            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'Desk', 'kind' => 'throttle',
+            'face' => [
+                'width' => 100, 'height' => 100,
+            ],
             'controls' => [
-                ['id' => 'a', 'name' => 'Lever A', 'kind' => 'lever', 'at' => [10, 50], 'axes' => [['number' => 1, 'min' => 0, 'max' => 1000]]],
-                ['id' => 'b', 'name' => 'Lever B', 'kind' => 'lever', 'at' => [20, 50], 'axes' => [['number' => 2, 'min' => 0, 'max' => 1000]]],
-                ['id' => 'c', 'name' => 'Stick C', 'kind' => 'twist', 'at' => [30, 50], 'axes' => [['number' => 3, 'min' => 0, 'max' => 1000, 'centred' => true]]],
+                [
+                    'id' => 'a', 'name' => 'Lever A', 'kind' => 'lever', 'at' => [10, 50],
+                    'axes' => [['number' => 1, 'min' => 0, 'max' => 1000]],
+                ],
+                [
+                    'id' => 'b', 'name' => 'Lever B', 'kind' => 'lever', 'at' => [20, 50],
+                    'axes' => [['number' => 2, 'min' => 0, 'max' => 1000]],
+                ],
+                [
+                    'id' => 'c', 'name' => 'Stick C', 'kind' => 'twist', 'at' => [30, 50],
+                    'axes' => [['number' => 3, 'min' => 0, 'max' => 1000, 'centred' => true]],
+                ],
                 $button(1), $button(2), $button(3), $button(4),
                 ['id' => 's', 'name' => 'Switch S', 'kind' => 'two-way', 'at' => [60, 10], 'contacts' => [
-                    ['id' => 'up', 'name' => 'up', 'number' => 11], ['id' => 'down', 'name' => 'down', 'opposite' => 'up'],
+                    ['id' => 'up', 'name' => 'up', 'number' => 11], [
+                        'id' => 'down', 'name' => 'down', 'opposite' => 'up',
+                    ],
                 ]],
                 ['id' => 't', 'name' => 'Switch T', 'kind' => 'three-way', 'at' => [65, 10], 'contacts' => [
                     ['id' => 'up', 'name' => 'up', 'number' => 21], ['id' => 'down', 'name' => 'down', 'number' => 22],
@@ -72,7 +97,9 @@ final class Desk implements Library
     {
         $behaviour = is_string($behaviour) ? ['kind' => $behaviour] : $behaviour;
 
-        return $this->saying(['cells' => [$layer => ['d/'.$control => ['behaviour' => $behaviour, 'outputs' => $outputs]]]]);
+        return $this->saying(
+            ['cells' => [$layer => ['d/'.$control => ['behaviour' => $behaviour, 'outputs' => $outputs]]]],
+        );
     }
 
     /** @param array<string, mixed> $output */
@@ -88,7 +115,12 @@ final class Desk implements Library
 
     public function layer(string $id, string $holder): self
     {
-        return $this->saying(['layers' => [$id => ['name' => ucfirst($id)]]])->cell('base', $holder, 'follow', ['kind' => 'hold layer', 'layer' => $id]);
+        return $this->saying(['layers' => [$id => ['name' => ucfirst($id)]]])->cell(
+            'base',
+            $holder,
+            'follow',
+            ['kind' => 'hold layer', 'layer' => $id],
+        );
     }
 
     /** @param array<string, mixed> $catalogue */
@@ -138,7 +170,11 @@ final class Desk implements Library
             [$ms, $control, $value] = explode(' ', $line);
             $number = is_numeric($value) && ! str_contains($value, '.') ? (int) $value : (float) $value;
 
-            return new Input((int) round(1000 * (float) $ms), str_starts_with($control, 'sim/') ? $control : 'd/'.$control, $number);
+            return new Input(
+                (int) round(1000 * (float) $ms),
+                str_starts_with($control, 'sim/') ? $control : 'd/'.$control,
+                $number,
+            );
         }, array_values($lines));
     }
 
@@ -149,7 +185,10 @@ final class Desk implements Library
      */
     public static function rows(array $events): array
     {
-        return array_map(fn (OutputEvent $e) => implode(' ', [self::ms($e->t), $e->kind, $e->target, (string) $e->value]), $events);
+        return array_map(
+            fn (OutputEvent $e) => implode(' ', [self::ms($e->t), $e->kind, $e->target, (string) $e->value]),
+            $events,
+        );
     }
 
     public function set(string $id): ?SetDocument

@@ -17,11 +17,17 @@ final class CommandsTest extends TestCase
 {
     public function test_the_demo_is_loaded_once_and_what_was_made_since_stays(): void
     {
-        $this->from('/sets/house/shape')->post('/sets/house/shape/curve', ['from' => SetRecord::query()->findOrFail('house')->head_id, 'axis' => 'fennel/left-lever', 'k' => '11']);
+        $this->from('/sets/house/shape')->post(
+            '/sets/house/shape/curve',
+            ['from' => SetRecord::query()->findOrFail('house')->head_id, 'axis' => 'fennel/left-lever', 'k' => '11'],
+        );
         $revisions = Revision::query()->count();
         $this->artisan('nailrod:demo')->expectsOutputToContain('The database is in use already')->assertSuccessful();
         $this->assertSame($revisions, Revision::query()->count());
-        $this->assertSame(['house', 'quay-cable', 'hairpin-ladder', 'marl', 'dunlin', 'knot', 'skerrywing'], SetRecord::query()->orderBy('position')->pluck('id')->all());
+        $this->assertSame(
+            ['house', 'quay-cable', 'hairpin-ladder', 'marl', 'dunlin', 'knot', 'skerrywing'],
+            SetRecord::query()->orderBy('position')->pluck('id')->all(),
+        );
     }
 
     public function test_warming_lists_the_classes_of_pages_and_edits(): void
@@ -40,11 +46,27 @@ final class CommandsTest extends TestCase
     public function test_without_a_database_each_command_says_what_to_do(): void
     {
         $empty = (string) tempnam(sys_get_temp_dir(), 'nailrod');
-        foreach ([[$empty.'-none', 'nailrod:store', 'fennel'], [$empty, 'nailrod:store', 'fennel'], [$empty, 'nailrod:token', 'Box', '--see'], [$empty, 'nailrod:game', 'skerrywing'], [$empty, 'nailrod:tidy']] as $command) {
-            $process = proc_open([PHP_BINARY, base_path('artisan'), ...array_slice($command, 1)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, ['DB_DATABASE' => $command[0], 'NAILROD_RUNS' => sys_get_temp_dir().'/nailrod-none'] + getenv());
+        foreach (
+            [
+                [$empty.'-none', 'nailrod:store', 'fennel'], [$empty, 'nailrod:store', 'fennel'],
+                [$empty, 'nailrod:token', 'Box', '--see'], [$empty, 'nailrod:game', 'skerrywing'],
+                [$empty, 'nailrod:tidy'],
+            ] as $command
+        ) {
+            $process = proc_open(
+                [PHP_BINARY, base_path('artisan'), ...array_slice($command, 1)],
+                [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+                $pipes,
+                null,
+                ['DB_DATABASE' => $command[0], 'NAILROD_RUNS' => sys_get_temp_dir().'/nailrod-none'] + getenv(),
+            );
             assert(is_resource($process));
             [$out, $problem] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
-            $this->assertSame([1, '', "There is no database yet, or it is of an older version. Start Nailrod once: bin/start\n"], [proc_close($process), $out, $problem], implode(' ', $command));
+            $this->assertSame(
+                [1, '', "There is no database yet, or it is of an older version. Start Nailrod once: bin/start\n"],
+                [proc_close($process), $out, $problem],
+                implode(' ', $command),
+            );
         }
         unlink($empty);
     }
@@ -71,7 +93,10 @@ final class CommandsTest extends TestCase
     public function test_a_figure_says_what_it_is_a_ratio_of(): void
     {
         $figure = (new Measurement('engine', 12.0, 'ns'))->against(new Measurement('loop', 4.0, 'ns'));
-        $this->assertSame(['name' => 'engine', 'value' => 12.0, 'unit' => 'ns', 'ratio_of' => 'loop', 'ratio' => 3.0], $figure->toArray());
+        $this->assertSame(
+            ['name' => 'engine', 'value' => 12.0, 'unit' => 'ns', 'ratio_of' => 'loop', 'ratio' => 3.0],
+            $figure->toArray(),
+        );
         $this->assertStringContainsString('3.00 times loop', $figure->line());
     }
 }

@@ -16,7 +16,12 @@ final class ComparisonTest extends TestCase
         $comparison = new VersionComparison;
         foreach ([[true, [52.0, 48.5, 61.0]], [false, [43.0, 47.0, 45.0]]] as [$isHere, $rounds]) {
             foreach ($rounds as $ms) {
-                $comparison->add($isHere, (new Measurement('the loom of it after that', $ms, 'ms'))->line()."\n".(new Measurement('an empty page', 10.0 + $ms / 100, 'ms'))->line());
+                $comparison->add(
+                    $isHere,
+                    (new Measurement('the loom of it after that', $ms, 'ms'))->line()."\n".(
+                        new Measurement('an empty page', 10.0 + $ms / 100, 'ms')
+                    )->line(),
+                );
             }
         }
         $this->assertSame(['the loom of it after that'], $comparison->slower());
@@ -29,8 +34,17 @@ final class ComparisonTest extends TestCase
     {
         $comparison = new VersionComparison;
         foreach ([true, false] as $isHere) {
-            $comparison->add($isHere, (new Measurement('frames drawn', $isHere ? 240.0 : 2.0, ''))->line()."\n".(new Measurement('readings a second', $isHere ? 900_000.0 : 9.0, 'per s'))->line());
-            $comparison->add($isHere, "of a core while they did                                    0.41 cores\nof them taken                  3840000    in 60.0 s\n== a step");
+            $comparison->add(
+                $isHere,
+                (new Measurement('frames drawn', $isHere ? 240.0 : 2.0, ''))->line()."\n".(
+                    new Measurement('readings a second', $isHere ? 900_000.0 : 9.0, 'per s')
+                )->line(),
+            );
+            $comparison->add(
+                $isHere,
+                "of a core while they did                                    0.41 cores\n"
+                    ."of them taken                  3840000    in 60.0 s\n== a step",
+            );
         }
         $comparison->add(true, (new Measurement('something new', 12_345.0, 'ms'))->line());
         $this->assertSame([], $comparison->slower());

@@ -16,13 +16,16 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 /**
- * Goes over every place of sets at every depth and sends each form on it as the page wrote it, with one field changed as a
- * person might. A form says what it does (`data-does`): an *edit* is undone by one step of each set that it changed, byte for
- * byte; a *record* is kept beside the sets; an *order* goes to the rig; a *look* changes nothing. A form that says none fails.
+ * Goes over every place of sets at every depth and sends each form on it as the page wrote it, with one field changed
+ * as a person might. A form says what it does (`data-does`): an *edit* is undone by one step of each set that it
+ * changed, byte for byte; a *record* is kept beside the sets; an *order* goes to the rig; a *look* changes nothing. A
+ * form that says none fails.
  */
 final class CrawlerTest extends TestCase
 {
-    /** Pages of one set that are read: links lead from each to others, so that what is picked and what is open comes up. */
+    /**
+     * Pages of one set that are read: links lead from each to others, so that what is picked and what is open comes up.
+     */
     private const MOST_PAGES = 70;
 
     /** How often a form of one sort is sent, in one set. */
@@ -40,7 +43,12 @@ final class CrawlerTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function sets(): iterable
     {
-        foreach (['house' => 'a root', 'skerrywing' => 'a child', 'dunlin' => 'a grandchild', 'mine' => 'an own root', 'mine-game' => 'an own child'] as $set => $what) {
+        foreach (
+            [
+                'house' => 'a root', 'skerrywing' => 'a child', 'dunlin' => 'a grandchild', 'mine' => 'an own root',
+                'mine-game' => 'an own child',
+            ] as $set => $what
+        ) {
             yield $what => [$set];
         }
     }
@@ -49,9 +57,23 @@ final class CrawlerTest extends TestCase
     {
         parent::setUp();
         $store = app(SetStore::class);
-        $say = fn (array $said): SetDocument => SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1] + $said));
-        $store->create($say(['id' => 'mine', 'name' => 'My own rig', 'devices' => ['fennel', 'rowan', 'teasel', 'bracken', 'clover']]), 90, 'you', 'Begun.');
-        $store->create($say(['id' => 'mine-game', 'name' => 'My climb', 'parent' => 'mine', 'simulator' => 'hairpin-ladder']), 91, 'you', 'Begun.');
+        $say = fn (array $said): SetDocument => SetDocument::read(
+            Node::of(['format' => SetDocument::FORMAT, 'version' => 1] + $said),
+        );
+        $store->create(
+            $say([
+                'id' => 'mine', 'name' => 'My own rig', 'devices' => ['fennel', 'rowan', 'teasel', 'bracken', 'clover'],
+            ]),
+            90,
+            'you',
+            'Begun.',
+        );
+        $store->create(
+            $say(['id' => 'mine-game', 'name' => 'My climb', 'parent' => 'mine', 'simulator' => 'hairpin-ladder']),
+            91,
+            'you',
+            'Begun.',
+        );
         foreach (['skerrywing', 'mine-game'] as $set) {
             // Something is written, kept and on paper, so that what is done about that comes up too.
             $this->post('/sets/'.$set.'/store/fennel');
@@ -91,7 +113,10 @@ final class CrawlerTest extends TestCase
         $this->assertGreaterThan(4, min($this->did));
     }
 
-    /** What is asked changes with what was chosen: each choice of a form is made, and the page that comes is gone over too. */
+    /**
+     * What is asked changes with what was chosen: each choice of a form is made, and the page that comes is gone over
+     * too.
+     */
     public function test_after_each_behaviour_that_can_be_chosen_every_form_is_taken_as_the_page_wrote_it(): void
     {
         $at = '/sets/skerrywing/assign?device=fennel&ref=fennel%2Fmark';
@@ -128,14 +153,23 @@ final class CrawlerTest extends TestCase
         $this->assertGreaterThan(30, $this->did['edit']);
     }
 
-    /** Pages of one sort ask for the same things: which device or control it is makes no other page, what is done there does. */
+    /**
+     * Pages of one sort ask for the same things: which device or control it is makes no other page, what is done there
+     * does.
+     */
     private static function sort(string $url): string
     {
         parse_str((string) parse_url($url, PHP_URL_QUERY), $asked);
-        $does = array_intersect_key($asked, array_flip(['do', 'more', 'show', 'zoom', 'part', 'group', 'kind', 'side', 'propose', 'new']));
+        $does = array_intersect_key(
+            $asked,
+            array_flip(['do', 'more', 'show', 'zoom', 'part', 'group', 'kind', 'side', 'propose', 'new']),
+        );
         ksort($asked);
 
-        return parse_url($url, PHP_URL_PATH).' '.implode(',', array_keys($asked)).' '.json_encode($does).' '.explode('/', (string) json_encode($asked['device'] ?? ''))[0];
+        return parse_url($url, PHP_URL_PATH).' '.implode(',', array_keys($asked)).' '.json_encode($does).' '.explode(
+            '/',
+            (string) json_encode($asked['device'] ?? ''),
+        )[0];
     }
 
     private function form(string $at, \DOMElement $form): void
@@ -156,7 +190,13 @@ final class CrawlerTest extends TestCase
             $this->faults[] = $called.': the form has no token, so a browser is answered 419';
         }
         foreach (PageForm::submissions($form) as $fields) {
-            $sort = $does.' '.preg_replace('#/(recordings|import)/[0-9a-f]+#', '/$1/x', $action).' '.implode(',', array_keys($fields)).' '.json_encode(array_intersect_key($fields, array_flip(['what', 'does', 'kind', 'part'])));
+            $sort = $does.' '.preg_replace(
+                '#/(recordings|import)/[0-9a-f]+#',
+                '/$1/x',
+                $action,
+            ).' '.implode(',', array_keys($fields)).' '.json_encode(
+                array_intersect_key($fields, array_flip(['what', 'does', 'kind', 'part'])),
+            );
             $this->sent[$sort] = ($this->sent[$sort] ?? 0) + 1;
             if ($this->sent[$sort] <= self::EACH) {
                 DB::beginTransaction();
@@ -191,7 +231,11 @@ final class CrawlerTest extends TestCase
         $called .= ' ['.mb_strimwidth(urldecode($query), 0, 200, '…').']';
         $status = $answer->getStatusCode();
         if (! in_array($status, $isPost ? [302, 303] : [200], true)) {
-            $this->faults[] = $called.': '.$status.' '.mb_strimwidth(trim((string) preg_replace('/\s+/', ' ', strip_tags((string) $answer->getContent()))), 0, 160);
+            $this->faults[] = $called.': '.$status.' '.mb_strimwidth(
+                trim((string) preg_replace('/\s+/', ' ', strip_tags((string) $answer->getContent()))),
+                0,
+                160,
+            );
 
             return;
         }
@@ -212,10 +256,17 @@ final class CrawlerTest extends TestCase
         }
     }
 
-    /** One step back in each set that an edit changed, and all is as it was. @param array<string, array{int, string}> $before */
+    /**
+     * One step back in each set that an edit changed, and all is as it was. @param array<string, array{int, string}>
+     * $before
+     */
     private function undone(string $called, array $before): void
     {
-        $changed = array_filter(self::heads(), fn (array $head, string $set): bool => ($before[$set] ?? null) !== $head, ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter(
+            self::heads(),
+            fn (array $head, string $set): bool => ($before[$set] ?? null) !== $head,
+            ARRAY_FILTER_USE_BOTH,
+        );
         foreach (array_keys($changed) as $set) {
             if (! isset($before[$set])) {
                 $this->faults[] = $called.': it says that it edits, and has made a set';
@@ -238,7 +289,9 @@ final class CrawlerTest extends TestCase
         $session = app('session.store');
         $problem = $session->get('problem');
         $errors = $session->get('errors');
-        $said = is_string($problem) ? $problem : ($errors instanceof \Illuminate\Support\ViewErrorBag && $errors->any() ? (string) $errors->first() : '');
+        $said = is_string($problem) ? $problem : (
+            $errors instanceof \Illuminate\Support\ViewErrorBag && $errors->any() ? (string) $errors->first() : ''
+        );
         $session->forget(['problem', 'errors', 'said']);
 
         return $said;
@@ -249,7 +302,9 @@ final class CrawlerTest extends TestCase
     {
         $heads = [];
         foreach (SetRecord::query()->where('removed', false)->orderBy('id')->get() as $set) {
-            $heads[$set->id] = [(int) $set->head_id, (string) Revision::query()->where('id', $set->head_id)->value('document')];
+            $heads[$set->id] = [
+                (int) $set->head_id, (string) Revision::query()->where('id', $set->head_id)->value('document'),
+            ];
         }
 
         return $heads;
@@ -258,8 +313,23 @@ final class CrawlerTest extends TestCase
     /** All that is kept, but for what is compiled of it. */
     private static function everything(): string
     {
-        $tables = array_diff(array_column(DB::select("SELECT name FROM sqlite_master WHERE type = 'table'"), 'name'), ['sqlite_sequence', 'migrations']);
+        $tables = array_diff(
+            array_column(DB::select("SELECT name FROM sqlite_master WHERE type = 'table'"), 'name'),
+            ['sqlite_sequence', 'migrations'],
+        );
 
-        return hash('xxh128', (string) json_encode(array_map(fn (string $table): array => array_map(fn (object $row): array => array_diff_key((array) $row, ['program' => 0, 'seen' => 0, 'updated_at' => 0]), DB::table($table)->get()->all()), $tables)));
+        return hash(
+            'xxh128',
+            (string) json_encode(array_map(
+                fn (string $table): array => array_map(
+                    fn (object $row): array => array_diff_key(
+                        (array) $row,
+                        ['program' => 0, 'seen' => 0, 'updated_at' => 0],
+                    ),
+                    DB::table($table)->get()->all(),
+                ),
+                $tables,
+            )),
+        );
     }
 }

@@ -38,6 +38,10 @@ trait Dice
     /** @return list<int|string|null> what must stay as it is when something is refused */
     private function all(): array
     {
-        return [Revision::query()->count(), ...array_map(fn (string $table) => DB::table($table)->count(), ['sets', 'devices', 'catalogues', 'runs']), DB::table('sets')->sum('head_id')];
+        return [
+            Revision::query()->count(),
+            ...array_map(fn (string $table) => DB::table($table)->count(), ['sets', 'devices', 'catalogues', 'runs']),
+            DB::table('sets')->sum('head_id'),
+        ];
     }
 }

@@ -24,7 +24,10 @@ final class EditsTest extends TestCase
     /** @param array<string, mixed> $fields */
     private function send(string $path, array $fields, string $set = 'skerrywing'): TestResponse
     {
-        return $this->from('/sets/'.$set.'/shape')->post('/sets/'.$set.'/'.$path, $fields + ['from' => $this->latest($set)->id]);
+        return $this->from('/sets/'.$set.'/shape')->post(
+            '/sets/'.$set.'/'.$path,
+            $fields + ['from' => $this->latest($set)->id],
+        );
     }
 
     private function latest(string $set = 'skerrywing'): Revision
@@ -42,12 +45,28 @@ final class EditsTest extends TestCase
     public function test_a_wheel_is_used_for_a_part_of_its_rotation_and_steadied(): void
     {
         $from = fn (): int => (int) app(SetStore::class)->open('skerrywing')->head_id;
-        $this->get('/sets/skerrywing/shape?axis=rowan/wheel')->assertOk()->assertSee('Rotation')->assertSee('Every reading counts as it comes.')->assertDontSee('Lock to lock');
-        $this->from('/sets/skerrywing/shape?axis=rowan/wheel')->post('/sets/skerrywing/settings', ['from' => $from(), 'device' => 'rowan', 'setting' => 'rotation', 'value' => '540'])
+        $this->get(
+            '/sets/skerrywing/shape?axis=rowan/wheel',
+        )
+            ->assertOk()
+            ->assertSee('Rotation')
+            ->assertSee('Every reading counts as it comes.')
+            ->assertDontSee('Lock to lock');
+        $this->from('/sets/skerrywing/shape?axis=rowan/wheel')->post(
+            '/sets/skerrywing/settings',
+            ['from' => $from(), 'device' => 'rowan', 'setting' => 'rotation', 'value' => '540'],
+        )
             ->assertSessionHas('said', 'Rowan, rotation: as inherited, 1080 ° → 540 °');
         $this->assertSame(540, $this->current()->shapings['rowan/wheel']->rotation->used);
-        $this->post('/sets/skerrywing/shape/steady', ['from' => $from(), 'axis' => 'rowan/wheel', 'hold' => '3', 'spikes' => '1', 'centred' => '1'])
-            ->assertSessionHas('said', 'Wheel, steadying: not said here → a single reading that jumps is left out, movements up to 3 % are held');
+        $this->post(
+            '/sets/skerrywing/shape/steady',
+            ['from' => $from(), 'axis' => 'rowan/wheel', 'hold' => '3', 'spikes' => '1', 'centred' => '1'],
+        )
+            ->assertSessionHas(
+                'said',
+                'Wheel, steadying: not said here → a single reading that jumps is left out, movements up to 3 % are '
+                    .'held',
+            );
         $this->get('/sets/skerrywing/shape?axis=rowan/wheel')->assertSee('movements up to 3 % are held');
         $this->get('/sets/skerrywing/shape?axis=fennel/left-lever')->assertDontSee('Rowan itself');
     }
@@ -57,10 +76,18 @@ final class EditsTest extends TestCase
         $before = $this->latest();
         $this->send('shape/dead_zones', ['axis' => self::LEFT, 'low' => '3', 'high' => '1.5'])
             ->assertRedirect('/sets/skerrywing/shape')
-            ->assertSessionHas('said', 'Left lever, dead zones: as inherited, 2 % at the low end, 1.5 % at the high end count for nothing → 3 % at the low end, 1.5 % at the high end count for nothing');
+            ->assertSessionHas(
+                'said',
+                'Left lever, dead zones: as inherited, 2 % at the low end, 1.5 % at the high end count for nothing → '
+                    .'3 % at the low end, 1.5 % at the high end count for nothing',
+            );
         $this->assertSame($before->id, $this->latest()->made_from);
         $this->assertSame('you', $this->latest()->author);
-        $this->assertEqualsWithDelta(0.03, $this->current()->merged->value(PartPath::axis(self::LEFT, 'dead_zones'))['low'], 1e-12);
+        $this->assertEqualsWithDelta(
+            0.03,
+            $this->current()->merged->value(PartPath::axis(self::LEFT, 'dead_zones'))['low'],
+            1e-12,
+        );
         $this->assertSame($before->document, Revision::query()->findOrFail($before->id)->document);
     }
 
@@ -74,7 +101,10 @@ final class EditsTest extends TestCase
     {
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '20']);
         $head = $this->latest()->id;
-        $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '20'])->assertSessionHas('said', 'Nothing to change: it is so already.');
+        $this->send(
+            'shape/curve',
+            ['axis' => self::LEFT, 'k' => '20'],
+        )->assertSessionHas('said', 'Nothing to change: it is so already.');
         $this->assertSame($head, $this->latest()->id);
     }
 
@@ -85,7 +115,9 @@ final class EditsTest extends TestCase
         $now = $this->latest();
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '40', 'from' => $old])
             ->assertStatus(409)
-            ->assertSee('What changed in the meantime')->assertSee('data-place="shape"', false)->assertSee('7 % at the low end')
+            ->assertSee('What changed in the meantime')
+                ->assertSee('data-place="shape"', false)
+                ->assertSee('7 % at the low end')
             ->assertSee('What you meant to change')->assertSee('expo 40 %')
             ->assertSee('name="k" value="40"', false)->assertSee('name="from" value="'.$now->id.'"', false);
         $this->assertSame($now->id, $this->latest()->id);
@@ -99,7 +131,12 @@ final class EditsTest extends TestCase
         $old = $this->latest()->id;
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '10']);
         try {
-            app(SetStore::class)->edit('skerrywing', $old, 'you', fn (BindingSet $base) => (new Edits($base))->clear('base', 'fennel/mark'));
+            app(SetStore::class)->edit(
+                'skerrywing',
+                $old,
+                'you',
+                fn (BindingSet $base) => (new Edits($base))->clear('base', 'fennel/mark'),
+            );
             $this->fail('The edit was made from an old revision.');
         } catch (StaleEdit $stale) {
             $this->assertFalse($stale->meant->says(PartPath::cell('base', 'fennel/mark')));
@@ -135,7 +172,10 @@ final class EditsTest extends TestCase
         $old = $this->latest()->id;
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '10']);
         $now = $this->latest()->id;
-        $this->send('undo', ['from' => $old])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'changed in another tab'));
+        $this->send('undo', ['from' => $old])->assertSessionHas(
+            'problem',
+            fn (string $problem) => str_contains($problem, 'changed in another tab'),
+        );
         $this->send('redo', ['from' => $old])->assertSessionHas('problem');
         $this->assertSame($now, $this->latest()->id);
         $this->send('undo', [])->assertSessionHas('said');
@@ -145,8 +185,14 @@ final class EditsTest extends TestCase
     public function test_a_stop_at_140_percent_is_refused_and_nothing_changes(): void
     {
         $head = $this->latest()->id;
-        $this->send('stops', self::stop(['at' => '140']))->assertSessionHas('problem', 'The new stop, holds at: found 140 %, expected a number from 0 % to 100 %.');
-        $this->send('stops', self::stop(['axes' => ['fennel/none']]))->assertSessionHas('problem', 'The new stop, acts on: found something that is not there, expected an axis of the rig.');
+        $this->send('stops', self::stop(['at' => '140']))->assertSessionHas(
+            'problem',
+            'The new stop, holds at: found 140 %, expected a number from 0 % to 100 %.',
+        );
+        $this->send('stops', self::stop(['axes' => ['fennel/none']]))->assertSessionHas(
+            'problem',
+            'The new stop, acts on: found something that is not there, expected an axis of the rig.',
+        );
         $this->assertSame($head, $this->latest()->id);
     }
 
@@ -166,42 +212,89 @@ final class EditsTest extends TestCase
     {
         $this->send('stops', self::stop())->assertSessionHas('said');
         $this->send('stops', self::stop(['stop' => 'stop-2', 'name' => 'Second']))->assertSessionHas('said');
-        $this->assertSame([['fennel/left-thumb'], ['fennel/left-thumb']], [$this->current()->openersOf('stop-1'), $this->current()->openersOf('stop-2')], 'two stops may share a thumb');
+        $this->assertSame(
+            [['fennel/left-thumb'], ['fennel/left-thumb']],
+            [$this->current()->openersOf('stop-1'), $this->current()->openersOf('stop-2')],
+            'two stops may share a thumb',
+        );
         $this->send('stops', self::stop(['stop' => 'stop-3', 'opener' => 'fennel/mark']))
-            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'Opened by: found Mark button, which does this already: Drop a sack · pulse 60 ms, expected'));
+            ->assertSessionHas(
+                'problem',
+                fn (string $problem) => str_starts_with(
+                    $problem,
+                    'Opened by: found Mark button, which does this already: Drop a sack · pulse 60 ms, expected',
+                ),
+            );
         $this->send('layers', ['name' => 'Radio', 'holder' => 'fennel/ring'])
-            ->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Held by: found Ring lever, which does this already: hold On water'));
+            ->assertSessionHas(
+                'problem',
+                fn (string $problem) => str_contains(
+                    $problem,
+                    'Held by: found Ring lever, which does this already: hold On water',
+                ),
+            );
         $this->assertNotNull($this->current()->cell('base', 'fennel/ring'));
     }
 
     public function test_an_action_without_a_way_gets_the_lowest_free_output_and_its_usual_behaviour(): void
     {
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'action', 'output' => ['action' => 'landing-light-on']]);
+        $this->send(
+            'cells',
+            [
+                'layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'action',
+                'output' => ['action' => 'landing-light-on'],
+            ],
+        );
         $set = $this->current();
         $this->assertSame('output 7', $set->wayOf('landing-light-on')?->inWords(new PlainNames));
-        $this->assertSame('pulse 60 ms', $set->cell('base', 'fennel/switch-2.up')?->behaviour?->inWords(new PlainNames));
-        $this->send('cells', ['layer' => 'base', 'ref' => 'gorse/button-6', 'does' => 'action', 'output' => ['action' => 'talk']]);
-        $this->assertSame('follow', $this->current()->cell('base', 'gorse/button-6')?->behaviour?->inWords(new PlainNames));
+        $this->assertSame(
+            'pulse 60 ms',
+            $set->cell('base', 'fennel/switch-2.up')?->behaviour?->inWords(new PlainNames),
+        );
+        $this->send(
+            'cells',
+            ['layer' => 'base', 'ref' => 'gorse/button-6', 'does' => 'action', 'output' => ['action' => 'talk']],
+        );
+        $this->assertSame(
+            'follow',
+            $this->current()->cell('base', 'gorse/button-6')?->behaviour?->inWords(new PlainNames),
+        );
     }
 
     public function test_every_kind_of_output_can_be_assigned_and_cleared(): void
     {
         $kinds = [
             ['does' => 'key', 'behaviour' => 'toggle', 'output' => ['code' => 'KeyL', 'with' => ['ShiftLeft']]],
-            ['does' => 'button', 'behaviour' => 'pulse', 'output' => ['number' => '40'], 'behave' => ['width_ms' => '35', 'on' => 'both']],
-            ['does' => 'on/off variable', 'behaviour' => 'follow', 'output' => ['name' => 'anchor', 'on' => '1', 'off' => '0']],
+            [
+                'does' => 'button', 'behaviour' => 'pulse', 'output' => ['number' => '40'],
+                'behave' => ['width_ms' => '35', 'on' => 'both'],
+            ],
+            [
+                'does' => 'on/off variable', 'behaviour' => 'follow',
+                'output' => ['name' => 'anchor', 'on' => '1', 'off' => '0'],
+            ],
             ['does' => 'set variable', 'behaviour' => 'pulse', 'output' => ['name' => 'flaps', 'to' => '2']],
             ['does' => 'hold layer', 'behaviour' => 'follow', 'output' => ['layer' => 'water']],
             ['does' => 'nothing'],
         ];
         $said = [];
         foreach ($kinds as $fields) {
-            $this->send('cells', ['layer' => 'base', 'ref' => 'gorse/button-4'] + $fields)->assertSessionMissing('problem');
+            $this->send(
+                'cells',
+                ['layer' => 'base', 'ref' => 'gorse/button-4'] + $fields,
+            )->assertSessionMissing('problem');
             $cell = $this->current()->cell('base', 'gorse/button-4');
-            $said[] = implode(' ', [$cell?->behaviour?->inWords(new PlainNames) ?? '', $cell?->outputs === [] ? 'nothing' : $cell?->outputs[0]->inWords(new PlainNames) ?? '']);
+            $said[] = implode(
+                ' ',
+                [
+                    $cell?->behaviour?->inWords(new PlainNames) ?? '',
+                    $cell?->outputs === [] ? 'nothing' : $cell?->outputs[0]->inWords(new PlainNames) ?? '',
+                ],
+            );
         }
         $this->assertSame([
-            'toggle key Shift+L', 'pulse 35 ms when it closes and when it opens output 40', 'follow variable anchor, 1 or 0',
+            'toggle key Shift+L', 'pulse 35 ms when it closes and when it opens output 40',
+            'follow variable anchor, 1 or 0',
             'pulse 60 ms variable flaps set to 2', 'follow hold water', ' nothing',
         ], $said);
         $this->send('cells/clear', ['layer' => 'base', 'ref' => 'gorse/button-4']);
@@ -223,7 +316,13 @@ final class EditsTest extends TestCase
     public function test_an_edit_of_a_parent_that_breaks_a_child_is_refused_and_names_the_child(): void
     {
         $this->send('layers/remove', ['layer' => 'water'], 'house')
-            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'The set Quay & Cable, which inherits from this one: Assignments in On water: found'));
+            ->assertSessionHas(
+                'problem',
+                fn (string $problem) => str_starts_with(
+                    $problem,
+                    'The set Quay & Cable, which inherits from this one: Assignments in On water: found',
+                ),
+            );
         $this->assertArrayHasKey('water', $this->current('house')->layers);
     }
 
@@ -251,9 +350,17 @@ final class EditsTest extends TestCase
     public function test_a_switch_is_kept_in_step_by_the_variable_of_an_action_that_only_flips(): void
     {
         foreach (['up', 'down'] as $position) {
-            $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.'.$position, 'does' => 'action', 'output' => ['action' => 'anchor-light']]);
+            $this->send(
+                'cells',
+                [
+                    'layer' => 'base', 'ref' => 'fennel/switch-2.'.$position, 'does' => 'action',
+                    'output' => ['action' => 'anchor-light'],
+                ],
+            );
         }
-        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/switch-2.up')->assertSee('The game only offers a flip for this.');
+        $this->get(
+            '/sets/skerrywing/assign?layer=base&ref=fennel/switch-2.up',
+        )->assertSee('The game only offers a flip for this.');
         $this->send('cells/in-step', ['layer' => 'base', 'ref' => 'fennel/switch-2.up']);
         $set = $this->current();
         $this->assertSame('variable anchor_light, 1 or 0', $set->wayOf('anchor-light')?->inWords(new PlainNames));
@@ -271,9 +378,15 @@ final class EditsTest extends TestCase
 
     public function test_a_set_goes_out_as_a_file_and_comes_in_again(): void
     {
-        $document = $this->get('/sets/skerrywing/file')->assertOk()->assertDownload('skerrywing.set.json')->getContent();
+        $document = $this->get('/sets/skerrywing/file')
+            ->assertOk()
+            ->assertDownload('skerrywing.set.json')
+            ->getContent();
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '12']);
-        $this->send('file', ['file' => UploadedFile::fake()->createWithContent('mine.set.json', (string) $document)])->assertSessionHas('said');
+        $this->send(
+            'file',
+            ['file' => UploadedFile::fake()->createWithContent('mine.set.json', (string) $document)],
+        )->assertSessionHas('said');
         $this->assertSame($document, $this->get('/sets/skerrywing/file')->getContent());
     }
 
@@ -282,10 +395,22 @@ final class EditsTest extends TestCase
         $document = str_replace('"width_ms"', '"widht_ms"', (string) $this->get('/sets/skerrywing/file')->getContent());
         $head = $this->latest()->id;
         $this->send('file', ['file' => UploadedFile::fake()->createWithContent('mine.set.json', $document)])
-            ->assertSessionHas('problem', 'mine.set.json: cells.base.fennel/mark.behaviour.widht_ms: found a field that this format does not have, expected one of kind, on, width_ms.');
-        $other = str_replace('"id": "skerrywing"', '"id": "another"', (string) $this->get('/sets/skerrywing/file')->getContent());
+            ->assertSessionHas(
+                'problem',
+                'mine.set.json: cells.base.fennel/mark.behaviour.widht_ms: found a field that this format does not '
+                    .'have, expected one of kind, on, width_ms.',
+            );
+        $other = str_replace(
+            '"id": "skerrywing"',
+            '"id": "another"',
+            (string) $this->get('/sets/skerrywing/file')->getContent(),
+        );
         $this->send('file', ['file' => UploadedFile::fake()->createWithContent('mine.set.json', $other)])
-            ->assertSessionHas('problem', 'mine.set.json: id: found "another", expected the set "skerrywing", since this file is to take its place.');
+            ->assertSessionHas(
+                'problem',
+                'mine.set.json: id: found "another", expected the set "skerrywing", since this file is to take its '
+                    .'place.',
+            );
         $this->assertSame($head, $this->latest()->id);
     }
 
@@ -298,7 +423,9 @@ final class EditsTest extends TestCase
     {
         return $fields + [
             'stop' => 'stop-1', 'name' => 'Cruise', 'at' => '92', 'side' => 'above', 'opens' => 'until drawn back',
-            'axes' => [self::LEFT, 'fennel/right-lever'], 'opener' => 'fennel/left-thumb', 'rearm' => '0.5', 'patience_ms' => '3000',
+            'axes' => [
+                self::LEFT, 'fennel/right-lever',
+            ], 'opener' => 'fennel/left-thumb', 'rearm' => '0.5', 'patience_ms' => '3000',
         ];
     }
 }

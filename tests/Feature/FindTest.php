@@ -13,7 +13,10 @@ use Tests\TestCase;
 /** Anything is found by the first letters of its name, and is picked where it leads. */
 final class FindTest extends TestCase
 {
-    private const KINDS = ['place', 'device', 'control', 'tile', 'setting', 'action', 'layer', 'macro', 'stop', 'lamp', 'panel', 'page', 'set', 'recording', 'told'];
+    private const KINDS = [
+        'place', 'device', 'control', 'tile', 'setting', 'action', 'layer', 'macro', 'stop', 'lamp', 'panel', 'page',
+        'set', 'recording', 'told',
+    ];
 
     /** @return list<Findable> */
     private static function all(string $set = 'dunlin'): array
@@ -24,12 +27,17 @@ final class FindTest extends TestCase
     /** @return list<array{kind: string, name: string, more: string, to: string}> */
     private function found(string $typed, string $set = 'dunlin'): array
     {
-        return $this->get('/sets/'.$set.'/find?'.http_build_query(['q' => $typed, 'at' => 'bench']))->assertOk()->json('found');
+        return $this->get(
+            '/sets/'.$set.'/find?'.http_build_query(['q' => $typed, 'at' => 'bench']),
+        )->assertOk()->json('found');
     }
 
     public function test_things_of_every_kind_are_found_by_four_letters_and_their_addresses_lead_there(): void
     {
-        RecordingRecord::query()->create(['id' => 'quiet', 'name' => 'Quiet evening', 'kept' => true, 'rows' => 1, 'length' => 1_000_000, 'bytes' => 1]);
+        RecordingRecord::query()->create([
+            'id' => 'quiet', 'name' => 'Quiet evening', 'kept' => true, 'rows' => 1, 'length' => 1_000_000,
+            'bytes' => 1,
+        ]);
         $byKind = [];
         foreach (['dunlin', 'marl'] as $set) {
             foreach (self::all($set) as $one) {
@@ -41,9 +49,15 @@ final class FindTest extends TestCase
         foreach ($byKind as $kind => $all) {
             foreach (array_slice($all, 0, 5) as [$set, $one]) {
                 $typed = mb_substr($one->name, 0, 4);
-                $hits = array_filter($this->found($typed, $set), fn (array $hit) => $hit['kind'] === $one->kind && $hit['name'] === $one->name);
+                $hits = array_filter(
+                    $this->found($typed, $set),
+                    fn (array $hit) => $hit['kind'] === $one->kind && $hit['name'] === $one->name,
+                );
                 // What has the same four letters as forty others comes when more is typed.
-                $hits = $hits !== [] ? $hits : array_filter($this->found($one->name, $set), fn (array $hit) => $hit['kind'] === $one->kind && $hit['name'] === $one->name);
+                $hits = $hits !== [] ? $hits : array_filter(
+                    $this->found($one->name, $set),
+                    fn (array $hit) => $hit['kind'] === $one->kind && $hit['name'] === $one->name,
+                );
                 $this->assertNotSame([], $hits, $kind.' '.$one->name.' by '.$typed);
                 $tried++;
             }
@@ -58,7 +72,10 @@ final class FindTest extends TestCase
         $first = fn (string $typed): string => $this->found($typed, 'skerrywing')[0]['to'];
         $this->get($first('Ring lever'))->assertSee('aria-current="true"', false)->assertSeeText('hold On water');
         $this->assertStringContainsString('shape?axis=fennel%2Fleft-lever', $first('left lever'));
-        $this->assertStringContainsString('macros?macro=three-sacks', $this->found('macro three', 'skerrywing')[0]['to']);
+        $this->assertStringContainsString(
+            'macros?macro=three-sacks',
+            $this->found('macro three', 'skerrywing')[0]['to'],
+        );
         $this->assertStringContainsString('assign?take=fuel-cut', $first('fuel cut'));
         $this->assertStringContainsString('panel?device=clover&panel=mail-route&page=5', $first('dock'));
         $this->assertStringEndsWith('/sets/marl/bench', $first('marl'));
@@ -68,7 +85,10 @@ final class FindTest extends TestCase
     public function test_what_is_new_is_found_at_once_and_what_is_gone_no_more(): void
     {
         $this->assertSame([], $this->found('lonely'));
-        $this->post('/sets/skerrywing/layers', ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'name' => 'Lonely', 'holder' => '']);
+        $this->post(
+            '/sets/skerrywing/layers',
+            ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'name' => 'Lonely', 'holder' => ''],
+        );
         $this->assertSame('layer', $this->found('lonely')[0]['kind'] ?? '', 'a layer of the parent');
         $this->post('/sets/skerrywing/undo', ['from' => app(SetStore::class)->open('skerrywing')->head_id]);
         $this->assertSame([], $this->found('lonely'));
@@ -83,6 +103,9 @@ final class FindTest extends TestCase
 
     public function test_an_address_that_says_where_it_is_in_a_list_is_answered_too(): void
     {
-        $this->getJson('/sets/skerrywing/find?q=mark&at[]=shape')->assertOk()->assertJsonPath('found.0.name', fn (string $name) => $name !== '');
+        $this->getJson('/sets/skerrywing/find?q=mark&at[]=shape')->assertOk()->assertJsonPath(
+            'found.0.name',
+            fn (string $name) => $name !== '',
+        );
     }
 }

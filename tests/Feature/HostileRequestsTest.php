@@ -36,7 +36,9 @@ final class HostileRequestsTest extends TestCase
     private const USUAL = 500;
 
     /** How the code of the application asks for a field of a request. */
-    private const ASKS = '/\b(?:string|integer|boolean|float|array|input|has|json|file|query|filled|word|figure|part|place|places|date)\(\'([a-z_]+)\'|\'([a-z_]+)\' => (?:\[(?:\'(?:required|sometimes|nullable|present)|\.\.\.)|\$part\b)/';
+    private const ASKS = '/\b(?:string|integer|boolean|float|array|input|'
+        .'has|json|file|query|filled|word|figure|part|place|places|date)\(\'([a-z_]+)\'|'
+        .'\'([a-z_]+)\' => (?:\[(?:\'(?:required|sometimes|nullable|present)|\.\.\.)|\$part\b)/';
 
     /** How many of a hundred values are such as a page may send. */
     private int $tame = 90;
@@ -44,17 +46,40 @@ final class HostileRequestsTest extends TestCase
     public function test_requests_that_no_page_sends_break_nothing(): void
     {
         $seed = $this->throwDice();
-        $routes = array_values(array_filter(app('router')->getRoutes()->getRoutes(), fn (Route $route) => ! str_starts_with($route->uri(), 'storage') && ! str_starts_with($route->uri(), 'bench')));
+        $routes = array_values(array_filter(
+            app('router')->getRoutes()->getRoutes(),
+            fn (Route $route) => ! str_starts_with($route->uri(), 'storage')
+                && ! str_starts_with($route->uri(), 'bench'),
+        ));
         $refused = 0;
         $count = (int) (getenv('NAILROD_HOSTILE') ?: self::USUAL);
         for ($i = 0; $i < $count; $i++) {
             $route = $routes[$i % count($routes)];
             $before = $this->all();
             [$request, $response] = $this->send($route);
-            $this->assertLessThan(500, $response->getStatusCode(), sprintf("seed %d, request %d: %s\n%s\n%s", $seed, $i, $request, get_debug_type($response->exception ?? null), $response->exception?->getMessage().' '.$response->exception?->getFile().':'.$response->exception?->getLine()));
+            $this->assertLessThan(
+                500,
+                $response->getStatusCode(),
+                sprintf(
+                    "seed %d, request %d: %s\n%s\n%s",
+                    $seed,
+                    $i,
+                    $request,
+                    get_debug_type($response->exception ?? null),
+                    $response->exception?->getMessage()
+                        .' '
+                        .$response->exception?->getFile()
+                        .':'
+                        .$response->exception?->getLine(),
+                ),
+            );
             if ($response->getStatusCode() >= 400 || session('problem') !== null || session('errors') !== null) {
                 $refused++;
-                $this->assertSame($before, $this->all(), sprintf('seed %d, request %d was refused, and yet something stays: %s', $seed, $i, $request));
+                $this->assertSame(
+                    $before,
+                    $this->all(),
+                    sprintf('seed %d, request %d was refused, and yet something stays: %s', $seed, $i, $request),
+                );
             }
             session()->flush();
         }
@@ -69,18 +94,51 @@ final class HostileRequestsTest extends TestCase
         $count = (int) (getenv('NAILROD_HOSTILE') ?: self::USUAL);
         for ($i = 0; $i < $count; $i++) {
             [$path, $fields] = $forms[$i % count($forms)];
-            foreach ($this->dice->getInt(0, 3) === 0 || $fields === [] ? [] : $this->dice->pickArrayKeys($fields, 1) as $field) {
+            foreach (
+                $this->dice->getInt(0, 3) === 0
+                    || $fields === []
+                    ? []
+                    : $this->dice->pickArrayKeys($fields, 1) as $field
+            ) {
                 $this->tame = $this->pick([0, 40]);
-                $fields[$field] = is_array($fields[$field]) && $this->dice->getInt(0, 1) === 1 ? [$this->value((string) $field, 1), ...$fields[$field]] : $this->value((string) $field, 0);
+                $fields[$field] = is_array($fields[$field]) && $this->dice->getInt(0, 1) === 1 ? [
+                    $this->value((string) $field, 1),
+                    ...$fields[$field],
+                ] : $this->value((string) $field, 0);
             }
             $set = $this->pick(['skerrywing', 'skerrywing', 'house', 'hairpin-ladder', 'marl']);
             $before = $this->all();
-            $response = $this->from('/sets/'.$set.'/assign')->post('/sets/'.$set.'/'.$path, $fields + ['from' => (string) SetRecord::query()->where('id', $set)->value('head_id')]);
-            $said = sprintf('seed %d, request %d: %s/%s %s', $seed, $i, $set, $path, substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 0, 900));
-            $this->assertLessThan(500, $response->getStatusCode(), $said."\n".get_debug_type($response->exception ?? null).' '.$response->exception?->getMessage().' '.$response->exception?->getFile().':'.$response->exception?->getLine());
+            $response = $this->from('/sets/'.$set.'/assign')->post(
+                '/sets/'.$set.'/'.$path,
+                $fields + ['from' => (string) SetRecord::query()->where('id', $set)->value('head_id')],
+            );
+            $said = sprintf(
+                'seed %d, request %d: %s/%s %s',
+                $seed,
+                $i,
+                $set,
+                $path,
+                substr(
+                    (string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+                    0,
+                    900,
+                ),
+            );
+            $this->assertLessThan(
+                500,
+                $response->getStatusCode(),
+                $said."\n".get_debug_type($response->exception ?? null)
+                    .' '
+                    .$response->exception?->getMessage()
+                    .' '
+                    .$response->exception?->getFile()
+                    .':'
+                    .$response->exception?->getLine(),
+            );
             if ($response->getStatusCode() >= 400 || session('problem') !== null || session('errors') !== null) {
                 $refused++;
-                // A role is brought in line in each set by itself: what one refuses, the others may have taken, and it is said.
+                // A role is brought in line in each set by itself: what one refuses, the others may have taken, and it
+                // is said.
                 if ($path !== 'roles') {
                     $this->assertSame($before, $this->all(), $said.' was refused, and yet something stays');
                 }
@@ -168,12 +226,15 @@ final class HostileRequestsTest extends TestCase
         $method = $route->methods()[0];
         $uri = '/'.(string) preg_replace_callback('/\{(\w+)\}/', fn (array $m) => rawurlencode(match ($m[1]) {
             'set' => $this->pick(['skerrywing', 'skerrywing', 'skerrywing', 'house', 'marl', 'nowhere', '12']),
-            'part' => $this->pick(['curve', 'range', 'notches', 'steady', 'calibrate', 'rotation', 'dead_zones', 'nonsense', 'measured']),
+            'part' => $this->pick(
+                ['curve', 'range', 'notches', 'steady', 'calibrate', 'rotation', 'dead_zones', 'nonsense', 'measured'],
+            ),
             'device' => $this->pick(['fennel', 'teasel', 'gorse', 'nowhere', "a\0b", "\xff"]),
             default => $this->pick(['0123456789abcdef', "\0", "\xff", '..%2f..']),
         }), $route->uri());
         $fields = [];
-        // Most requests have one or two strange values among many usual ones: what is all strange is refused at the door.
+        // Most requests have one or two strange values among many usual ones: what is all strange is refused at the
+        // door.
         $this->tame = $this->pick([97, 97, 97, 90, 50]);
         foreach ($this->dice->pickArrayKeys(self::fields(), $this->dice->getInt(1, 80)) as $field) {
             $fields[$field] = $this->value((string) $field, 0);
@@ -181,16 +242,40 @@ final class HostileRequestsTest extends TestCase
         if ($this->dice->getInt(1, 100) <= 80) {
             $fields['from'] = (string) SetRecord::query()->where('id', 'skerrywing')->value('head_id');
         }
-        $request = $method.' '.$uri.' '.substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 0, 1500);
+        $request = $method.' '.$uri.' '.substr(
+            (string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+            0,
+            1500,
+        );
         if (str_starts_with((string) $route->getName(), 'line.')) {
-            $json = $this->dice->getInt(1, 100) <= 85 ? (string) json_encode(['set' => 'skerrywing'] + $fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE) : $this->pick(['{"n":1e999,"to":1e999}', '[', '{"n":9223372036854775807,"to":1,"set":"skerrywing","inputs":[[1e999,"fennel/mark",1]]}', '"text"', '{"a":'.str_repeat('[', 600).str_repeat(']', 600).'}', "{\"set\":\"\xff\"}"]);
+            $json = $this->dice->getInt(1, 100) <= 85 ? (string) json_encode(
+                ['set' => 'skerrywing'] + $fields,
+                JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+            ) : $this->pick([
+                '{"n":1e999,"to":1e999}', '[',
+                '{"n":9223372036854775807,"to":1,"set":"skerrywing","inputs":[[1e999,"fennel/mark",1]]}', '"text"',
+                '{"a":'.str_repeat('[', 600).str_repeat(']', 600).'}', "{\"set\":\"\xff\"}",
+            ]);
 
-            return [$method.' '.$uri.' '.substr($json, 0, 600), $this->call('POST', $uri, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)];
+            return [
+                $method.' '.$uri.' '.substr($json, 0, 600),
+                $this->call(
+                    'POST',
+                    $uri,
+                    [],
+                    [],
+                    [],
+                    ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                    $json,
+                ),
+            ];
         }
         if ($method === 'GET') {
             return [$request, $this->call('GET', $uri, $fields)];
         }
-        $files = $this->dice->getInt(1, 100) <= 40 ? ['file' => UploadedFile::fake()->createWithContent($this->pick(['a.json', "b\xff.csv", 'c']), $this->file())] : [];
+        $files = $this->dice->getInt(1, 100) <= 40 ? [
+            'file' => UploadedFile::fake()->createWithContent($this->pick(['a.json', "b\xff.csv", 'c']), $this->file()),
+        ] : [];
 
         return [$request, $this->from('/sets/skerrywing/assign')->call('POST', $uri, $fields, [], $files)];
     }
@@ -211,16 +296,36 @@ final class HostileRequestsTest extends TestCase
         }
         $known = match ($field) {
             'layer', 'to_layer', 'hold' => ['base', 'water', 'nowhere'],
-            'ref', 'to_ref', 'together', 'opener', 'control', 'holder' => ['fennel/mark', 'fennel/ring', 'gorse/hat.north', 'fennel/left-lever', 'fennel/switch-1.up', 'nowhere/x', 'fennel/encoder.plus'],
+            'ref', 'to_ref', 'together', 'opener', 'control', 'holder' => [
+                'fennel/mark', 'fennel/ring', 'gorse/hat.north', 'fennel/left-lever', 'fennel/switch-1.up', 'nowhere/x',
+                'fennel/encoder.plus',
+            ],
             'axis', 'other' => ['fennel/left-lever', 'gorse/y', 'gorse/x', 'rowan/wheel', 'nowhere/x'],
-            'does', 'kind' => ['axis', 'axis variable', 'mouse movement', 'button', 'key', 'set variable', 'on/off variable', 'hold layer', 'open stop', 'hat', 'mouse button', 'mouse wheel', 'mouse step', 'consumer control', 'step variable', 'swap variable', 'lamp', 'flag', 'go to layer', 'step layer', 'start macro', 'let go of everything', 'nothing', 'macro', 'type', 'above', 'between', 'zones', 'four directions', 'shared travel', 'flat', 'stepped', 'expo', 'points', 'button', 'two-way'],
+            'does', 'kind' => [
+                'axis', 'axis variable', 'mouse movement', 'button', 'key', 'set variable', 'on/off variable',
+                'hold layer', 'open stop', 'hat', 'mouse button', 'mouse wheel', 'mouse step', 'consumer control',
+                'step variable', 'swap variable', 'lamp', 'flag', 'go to layer', 'step layer', 'start macro',
+                'let go of everything', 'nothing', 'macro', 'type', 'above', 'between', 'zones', 'four directions',
+                'shared travel', 'flat', 'stepped', 'expo', 'points', 'button', 'two-way',
+            ],
             'behaviour' => ['follow', 'toggle', 'pulse', 'repeat', 'cycle', 'short/long/double', 'ticks', 'macro'],
-            'what' => ['cell', 'row', 'layer', 'point', 'notch', 'stop', 'threshold', 'zones', 'directions', 'halves', 'made', 'bound', 'measure', 'teach', 'next', 'end', 'sheet'],
+            'what' => [
+                'cell', 'row', 'layer', 'point', 'notch', 'stop', 'threshold', 'zones', 'directions', 'halves', 'made',
+                'bound', 'measure', 'teach', 'next', 'end', 'sheet',
+            ],
             'how' => ['copy', 'move', 'swap', 'clear'],
-            'path' => ['stops/cruise', 'cells/base/fennel/mark', 'layers/water', 'nonsense', 'axes/fennel/left-lever/curve'],
+            'path' => [
+                'stops/cruise', 'cells/base/fennel/mark', 'layers/water', 'nonsense', 'axes/fennel/left-lever/curve',
+            ],
             'action' => ['power', 'drop-sack', 'nowhere', '1'],
-            'way' => ['{"kind":"button","number":3}', '{"kind":"key","code":"KeyA"}', '{"kind":"start macro","macro":"x"}', '{', '[]', '{"kind":1e999}'],
-            'events' => ['[{"t":1,"kind":"key","target":"KeyA","on":true},{"t":9,"kind":"key","target":"KeyA","on":false}]', '[{}]', '{', '[1e999]'],
+            'way' => [
+                '{"kind":"button","number":3}', '{"kind":"key","code":"KeyA"}', '{"kind":"start macro","macro":"x"}',
+                '{', '[]', '{"kind":1e999}',
+            ],
+            'events' => [
+                '[{"t":1,"kind":"key","target":"KeyA","on":true},{"t":9,"kind":"key","target":"KeyA","on":false}]',
+                '[{}]', '{', '[1e999]',
+            ],
             'opens' => ['held', 'flip', 'until drawn back', 'held shut', 'x'],
             'side' => ['above', 'below'],
             'set', 'target', 'carry' => ['skerrywing', 'hairpin-ladder', 'nowhere'],
@@ -232,9 +337,18 @@ final class HostileRequestsTest extends TestCase
 
         return match (true) {
             $roll <= $this->tame => $this->pick($known),
-            $roll <= $this->tame + (100 - $this->tame) / 2 => $this->pick(['', '0', '1', '-1', '100', '1e999', '-1e999', '9223372036854775807', '-9223372036854775808', 'NAN', '1e308', '0x10', ' 5 ', '٣', '1,5']),
-            $roll <= $this->tame + (100 - $this->tame) * 0.8 => $this->pick(["\0", "a\0b", "line\nbreak", "\e[31m", "\u{202E}txt", "\xff\xfe", "\xc3\x28", str_repeat('x', 5000), '<script>', '../../etc', "'\"--", '{"a":1}', '💡', "\u{FEFF}"]),
-            $depth < 2 => array_map(fn () => $this->value($field, $depth + 1), array_fill(0, $this->dice->getInt(0, 3), 0)),
+            $roll <= $this->tame + (100 - $this->tame) / 2 => $this->pick([
+                '', '0', '1', '-1', '100', '1e999', '-1e999', '9223372036854775807', '-9223372036854775808', 'NAN',
+                '1e308', '0x10', ' 5 ', '٣', '1,5',
+            ]),
+            $roll <= $this->tame + (100 - $this->tame) * 0.8 => $this->pick([
+                "\0", "a\0b", "line\nbreak", "\e[31m", "\u{202E}txt", "\xff\xfe", "\xc3\x28", str_repeat('x', 5000),
+                '<script>', '../../etc', "'\"--", '{"a":1}', '💡', "\u{FEFF}",
+            ]),
+            $depth < 2 => array_map(
+                fn () => $this->value($field, $depth + 1),
+                array_fill(0, $this->dice->getInt(0, 3), 0),
+            ),
             default => $this->pick(['x', '7']),
         };
     }
@@ -251,7 +365,12 @@ final class HostileRequestsTest extends TestCase
             5 => "t_us,device,control,value\n0,fennel,mark,1\n5,fennel,mark,x\n",
             6 => $this->dice->getBytes(200),
             7 => '05010904a101',
-            default => (string) preg_replace_callback('/\d+/', fn () => (string) $this->pick(['1e999', '-1', '99999999999999999999', '0.5', '"x"', 'null']), $set, 3),
+            default => (string) preg_replace_callback(
+                '/\d+/',
+                fn () => (string) $this->pick(['1e999', '-1', '99999999999999999999', '0.5', '"x"', 'null']),
+                $set,
+                3,
+            ),
         };
     }
 }

@@ -11,15 +11,24 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
-/** A database of an earlier version (`tests/Kept/databases`) is taken over: its pages open, its history can be gone through. */
+/**
+ * A database of an earlier version (`tests/Kept/databases`) is taken over: its pages open, its history can be gone
+ * through.
+ */
 final class KeptDatabaseTest extends TestCase
 {
     protected function setUp(): void
     {
         parent::setUp();
         $file = sys_get_temp_dir().'/nailrod-kept-'.getmypid().'.sqlite';
-        file_put_contents($file, (string) gzdecode((string) file_get_contents(__DIR__.'/../Kept/databases/demo.sqlite.gz')));
-        config(['database.connections.kept' => ['database' => $file] + config('database.connections.sqlite'), 'database.default' => 'kept']);
+        file_put_contents(
+            $file,
+            (string) gzdecode((string) file_get_contents(__DIR__.'/../Kept/databases/demo.sqlite.gz')),
+        );
+        config([
+            'database.connections.kept' => ['database' => $file] + config('database.connections.sqlite'),
+            'database.default' => 'kept',
+        ]);
         Artisan::call('migrate', ['--force' => true]);
     }
 
@@ -39,7 +48,11 @@ final class KeptDatabaseTest extends TestCase
             $this->assertSame($revision->set_id, $store->assemble($revision->set())->merged->own->id);
         }
         foreach (SetRecord::all() as $record) {
-            foreach (['assign', 'layers', 'shape', 'plan', 'macros', 'lamps', 'bench', 'recordings', 'rig', 'store'] as $place) {
+            foreach (
+                [
+                    'assign', 'layers', 'shape', 'plan', 'macros', 'lamps', 'bench', 'recordings', 'rig', 'store',
+                ] as $place
+            ) {
                 $this->get(route($place, ['set' => $record->id]))->assertOk();
             }
         }
@@ -53,6 +66,9 @@ final class KeptDatabaseTest extends TestCase
 
         $store->redo('skerrywing', $store->open('skerrywing')->head_id);
 
-        $this->assertSame('toggle', $store->current($store->open('skerrywing'))->cell('base', 'gorse/button-4')?->behaviour?->toArray()['kind']);
+        $this->assertSame(
+            'toggle',
+            $store->current($store->open('skerrywing'))->cell('base', 'gorse/button-4')?->behaviour?->toArray()['kind'],
+        );
     }
 }

@@ -29,12 +29,21 @@ final class NewPlaceTest extends TestCase
 
     public function test_it_has_a_route_stands_in_the_head_and_is_found(): void
     {
-        $page = (string) $this->get('/sets/skerrywing/weather')->assertOk()->assertSee('Weather over Skerrywing')->getContent();
-        $this->assertMatchesRegularExpression('#href="[^"]*/sets/skerrywing/weather"[^>]*aria-current="page"[^>]*>Weather</a>#', $page);
+        $page = (string) $this->get('/sets/skerrywing/weather')
+            ->assertOk()
+            ->assertSee('Weather over Skerrywing')
+            ->getContent();
+        $this->assertMatchesRegularExpression(
+            '#href="[^"]*/sets/skerrywing/weather"[^>]*aria-current="page"[^>]*>Weather</a>#',
+            $page,
+        );
         $this->assertMatchesRegularExpression('#aria-current="true"[^>]*>Prove</a>#', $page);
         $this->get('/sets/skerrywing/bench')->assertSee('>Weather</a>', false);
         $found = $this->getJson('/sets/skerrywing/find?q=weather')->assertOk()->json('found');
-        $this->assertSame(['place', 'Weather', '/sets/skerrywing/weather'], [$found[0]['kind'], $found[0]['name'], $found[0]['to']]);
+        $this->assertSame(
+            ['place', 'Weather', '/sets/skerrywing/weather'],
+            [$found[0]['kind'], $found[0]['name'], $found[0]['to']],
+        );
         $this->get('/sets/no-such-set/weather')->assertNotFound();
     }
 

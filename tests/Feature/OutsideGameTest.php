@@ -23,7 +23,10 @@ final class OutsideGameTest extends TestCase
     /** @return list<array<string, mixed>> a press of output 4, the sack, as the rig tells it */
     private static function press(int $at): array
     {
-        return [['t' => $at, 'kind' => 'button', 'target' => '4', 'value' => 1, 'name' => 'output 4'], ['t' => $at + 60_000, 'kind' => 'button', 'target' => '4', 'value' => 0, 'name' => 'output 4']];
+        return [
+            ['t' => $at, 'kind' => 'button', 'target' => '4', 'value' => 1, 'name' => 'output 4'],
+            ['t' => $at + 60_000, 'kind' => 'button', 'target' => '4', 'value' => 0, 'name' => 'output 4'],
+        ];
     }
 
     /** @param list<array{int, string, float}> $inputs */
@@ -37,7 +40,10 @@ final class OutsideGameTest extends TestCase
         $game = self::game();
         $this->assertSame(0.0, self::sacks($game->play([], 1000)));
         $this->assertNull(self::sacks($game->play([], 20_000)));
-        $sacks = array_map(fn (int $now) => self::sacks($game->play($now === 40_000 ? self::press(30_000) : [], $now)), range(40_000, 200_000, 20_000));
+        $sacks = array_map(
+            fn (int $now) => self::sacks($game->play($now === 40_000 ? self::press(30_000) : [], $now)),
+            range(40_000, 200_000, 20_000),
+        );
         $this->assertSame([1.0], array_values(array_filter($sacks, is_float(...))));
         $game->forget();
         $this->assertSame(1.0, self::sacks($game->play([], 220_000)), 'whoever listens anew is told all');
@@ -47,7 +53,12 @@ final class OutsideGameTest extends TestCase
     {
         $game = self::game();
         $game->play([], 500_000);
-        $sacks = array_map(fn (int $now) => self::sacks($game->play($now === 520_000 ? [...self::press(300_000), ...self::press(400_000)] : [], $now)), range(520_000, 800_000, 20_000));
+        $sacks = array_map(
+            fn (int $now) => self::sacks(
+                $game->play($now === 520_000 ? [...self::press(300_000), ...self::press(400_000)] : [], $now),
+            ),
+            range(520_000, 800_000, 20_000),
+        );
         $this->assertSame([1.0, 2.0], array_values(array_filter($sacks, is_float(...))));
     }
 }

@@ -25,7 +25,10 @@ final class PadsTest extends TestCase
      */
     private static function pad(int $slot, float $rest, array $more = []): array
     {
-        return $more + ['slot' => $slot, 'model' => 'Bistort Pad (Vendor: 1209 Product: 0001)', 'mapping' => 'standard', 'buttons' => 17, 'axes' => [$rest, 0, 0, -$rest]];
+        return $more + [
+            'slot' => $slot, 'model' => 'Bistort Pad (Vendor: 1209 Product: 0001)', 'mapping' => 'standard',
+            'buttons' => 17, 'axes' => [$rest, 0, 0, -$rest],
+        ];
     }
 
     /**
@@ -43,10 +46,17 @@ final class PadsTest extends TestCase
     {
         $this->seen([self::pad(0, 0.0)])->assertOk()
             ->assertJsonPath('added', true)->assertJsonPath('said', ['Bistort Pad is new. It was taken into the rig.'])
-            ->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath('pads.0.axes.1', 'bistort-pad/left-stick.y');
-        $this->get('/sets/skerrywing/rig?device=bistort-pad')->assertOk()->assertSee('Bistort Pad gamepad')->assertSee('Right button in right cluster');
+            ->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath(
+                'pads.0.axes.1',
+                'bistort-pad/left-stick.y',
+            );
+        $this->get(
+            '/sets/skerrywing/rig?device=bistort-pad',
+        )->assertOk()->assertSee('Bistort Pad gamepad')->assertSee('Right button in right cluster');
         $this->assertStringEndsWith('Bistort Pad', app(SetStore::class)->open('house')->head->sentence);
-        $this->seen([self::pad(0, 0.0)])->assertJsonPath('added', false)->assertJsonPath('said', ['Bistort Pad is there.']);
+        $this->seen([self::pad(0, 0.0)])
+            ->assertJsonPath('added', false)
+            ->assertJsonPath('said', ['Bistort Pad is there.']);
     }
 
     public function test_a_controller_counts_as_unplugged_when_the_page_that_read_it_goes(): void
@@ -62,16 +72,41 @@ final class PadsTest extends TestCase
 
     public function test_a_device_that_tells_its_reports_is_taken_in_once_and_its_reports_are_inputs(): void
     {
-        $item = ['isAbsolute' => true, 'isArray' => false, 'isConstant' => false, 'hasNull' => false, 'logicalMinimum' => 0];
-        $collections = [['usagePage' => 1, 'usage' => 4, 'type' => 1, 'children' => [], 'inputReports' => [['reportId' => 2, 'items' => [
-            $item + ['isRange' => false, 'usages' => [0x10030], 'logicalMaximum' => 255, 'reportSize' => 8, 'reportCount' => 1],
-            $item + ['isRange' => true, 'usageMinimum' => 0x90001, 'usageMaximum' => 0x90008, 'logicalMaximum' => 1, 'reportSize' => 1, 'reportCount' => 8],
+        $item = [
+            'isAbsolute' => true, 'isArray' => false, 'isConstant' => false, 'hasNull' => false, 'logicalMinimum' => 0,
+        ];
+        $collections = [['usagePage' => 1, 'usage' => 4, 'type' => 1, 'children' => [],
+            'inputReports' => [['reportId' => 2, 'items' => [
+            $item + [
+                'isRange' => false, 'usages' => [0x10030], 'logicalMaximum' => 255, 'reportSize' => 8,
+                'reportCount' => 1,
+            ],
+            $item + [
+                'isRange' => true, 'usageMinimum' => 0x90001, 'usageMaximum' => 0x90008, 'logicalMaximum' => 1,
+                'reportSize' => 1, 'reportCount' => 8,
+            ],
         ]]]]];
-        $ask = fn (array $collections) => $this->postJson('/hid', ['set' => 'skerrywing', 'name' => 'Yarrow Box', 'collections' => $collections]);
-        $ask($collections)->assertOk()->assertExactJson(['device' => 'yarrow-box', 'added' => true, 'said' => 'Yarrow Box is new. It was taken into the rig.']);
-        $ask($collections)->assertOk()->assertExactJson(['device' => 'yarrow-box', 'added' => false, 'said' => 'Yarrow Box is there.']);
+        $ask = fn (array $collections) => $this->postJson(
+            '/hid',
+            ['set' => 'skerrywing', 'name' => 'Yarrow Box', 'collections' => $collections],
+        );
+        $ask($collections)->assertOk()->assertExactJson(
+            ['device' => 'yarrow-box', 'added' => true, 'said' => 'Yarrow Box is new. It was taken into the rig.'],
+        );
+        $ask($collections)->assertOk()->assertExactJson(
+            ['device' => 'yarrow-box', 'added' => false, 'said' => 'Yarrow Box is there.'],
+        );
         $rig = $this->rig();
-        $seen = $rig->step([[400, 'fennel/mark', 1]], 1000, ['reports' => [[300, 'yarrow-box', 2, '4001'], [500, 'yarrow-box', 2, '4000'], [600, 'yarrow-box', 2, '40'], [700, 'nowhere', 2, '40'], [800, 'yarrow-box', 2, 'xx']]]);
+        $seen = $rig->step(
+            [[400, 'fennel/mark', 1]],
+            1000,
+            [
+                'reports' => [
+                    [300, 'yarrow-box', 2, '4001'], [500, 'yarrow-box', 2, '4000'], [600, 'yarrow-box', 2, '40'],
+                    [700, 'nowhere', 2, '40'], [800, 'yarrow-box', 2, 'xx'],
+                ],
+            ],
+        );
         $this->assertSame(64, $seen['hands']['yarrow-box/x']);
         $this->assertContains('fennel/mark', $seen['closed']);
         $this->assertNotContains('yarrow-box/button-1', $seen['closed'], 'pressed and let go again');
@@ -81,28 +116,55 @@ final class PadsTest extends TestCase
             'reports: found "nowhere", expected a device of the rig that has a report descriptor.',
         ], $seen['problems']);
         $ask([])->assertStatus(422);
-        $ask([['usagePage' => 1]])->assertStatus(422)->assertJsonPath('problem', fn (string $problem) => str_contains($problem, 'usage'));
+        $ask([['usagePage' => 1]])->assertStatus(422)->assertJsonPath(
+            'problem',
+            fn (string $problem) => str_contains($problem, 'usage'),
+        );
     }
 
     public function test_two_of_one_model_come_back_in_another_order(): void
     {
-        $this->seen([self::pad(0, 0.02), self::pad(1, -0.03)])->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath('pads.1.device', 'bistort-pad-2');
-        $gone = [['device' => 'bistort-pad', 'axes' => [0.02, 0, 0, -0.02]], ['device' => 'bistort-pad-2', 'axes' => [-0.03, 0, 0, 0.03]]];
-        $this->seen([], $gone)->assertJsonPath('absent', ['bistort-pad', 'bistort-pad-2'])->assertJsonPath('said.0', 'Bistort Pad is gone. Its contacts are open, its axes stay where they were.');
-        $this->seen([self::pad(0, -0.03)])->assertJsonPath('pads.0.device', 'bistort-pad-2')->assertJsonPath('pads.0.unsure', null)->assertJsonPath('absent', ['bistort-pad']);
-        $this->seen([self::pad(0, -0.03, ['device' => 'bistort-pad-2']), self::pad(1, 0.02)])->assertJsonPath('pads.1.device', 'bistort-pad');
-        $this->assertSame(2, DeviceRecord::query()->get()->filter(fn (DeviceRecord $record) => $record->pad !== null)->count());
+        $this->seen(
+            [self::pad(0, 0.02), self::pad(1, -0.03)],
+        )->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath('pads.1.device', 'bistort-pad-2');
+        $gone = [
+            ['device' => 'bistort-pad', 'axes' => [0.02, 0, 0, -0.02]],
+            ['device' => 'bistort-pad-2', 'axes' => [-0.03, 0, 0, 0.03]],
+        ];
+        $this->seen([], $gone)->assertJsonPath('absent', ['bistort-pad', 'bistort-pad-2'])->assertJsonPath(
+            'said.0',
+            'Bistort Pad is gone. Its contacts are open, its axes stay where they were.',
+        );
+        $this->seen([self::pad(0, -0.03)])
+            ->assertJsonPath('pads.0.device', 'bistort-pad-2')
+            ->assertJsonPath('pads.0.unsure', null)
+            ->assertJsonPath('absent', ['bistort-pad']);
+        $this->seen(
+            [self::pad(0, -0.03, ['device' => 'bistort-pad-2']), self::pad(1, 0.02)],
+        )->assertJsonPath('pads.1.device', 'bistort-pad');
+        $this->assertSame(
+            2,
+            DeviceRecord::query()->get()->filter(fn (DeviceRecord $record) => $record->pad !== null)->count(),
+        );
     }
 
     public function test_two_that_stand_alike_can_be_swapped(): void
     {
         $this->seen([self::pad(0, 0.0), self::pad(1, 0.0)]);
-        $this->seen([], [['device' => 'bistort-pad', 'axes' => [0, 0, 0, 0]], ['device' => 'bistort-pad-2', 'axes' => [0, 0, 0, 0]]]);
+        $this->seen(
+            [],
+            [
+                ['device' => 'bistort-pad', 'axes' => [0, 0, 0, 0]],
+                ['device' => 'bistort-pad-2', 'axes' => [0, 0, 0, 0]],
+            ],
+        );
         $answer = $this->seen([self::pad(0, 0.0), self::pad(1, 0.0)]);
         $answer->assertJsonPath('pads.0.unsure', 'bistort-pad-2');
         $this->assertStringContainsString('if the wrong one lights, swap them', $answer->json('said.0'));
         $this->seen([self::pad(0, 0.0, ['device' => 'bistort-pad-2']), self::pad(1, 0.0, ['device' => 'bistort-pad'])])
-            ->assertJsonPath('pads.0.device', 'bistort-pad-2')->assertJsonPath('pads.1.device', 'bistort-pad')->assertJsonPath('said', []);
+            ->assertJsonPath('pads.0.device', 'bistort-pad-2')
+                ->assertJsonPath('pads.1.device', 'bistort-pad')
+                ->assertJsonPath('said', []);
     }
 
     public function test_what_no_browser_sends_is_refused(): void
@@ -110,7 +172,9 @@ final class PadsTest extends TestCase
         $this->seen([self::pad(0, 0.0, ['buttons' => 9999])])->assertStatus(422);
         $this->seen([self::pad(0, 7.0)])->assertStatus(422);
         $this->postJson('/pads', ['set' => 'skerrywing', 'pads' => 'x', 'gone' => []])->assertStatus(422);
-        $this->seen([self::pad(0, 0.0, ['model' => '(Vendor: 1 Product: 2)', 'axes' => [], 'buttons' => 1])])->assertOk()->assertJsonPath('pads.0.device', 'controller');
+        $this->seen(
+            [self::pad(0, 0.0, ['model' => '(Vendor: 1 Product: 2)', 'axes' => [], 'buttons' => 1])],
+        )->assertOk()->assertJsonPath('pads.0.device', 'controller');
     }
 
     public function test_two_of_one_model_can_be_swapped_also_when_nobody_doubts(): void

@@ -29,8 +29,12 @@ final class PageForm
         foreach (self::controls($form) as $control) {
             $name = $control->getAttribute('name');
             if ($control->tagName === 'button') {
-                $control->hasAttribute('disabled') || $control->getAttribute('type') === 'button' || $buttons[] = [$name, $control->getAttribute('value')];
-            } elseif ($name !== '' && ! $control->hasAttribute('disabled') && $control->getAttribute('type') !== 'file') {
+                $control->hasAttribute('disabled')
+                    || $control->getAttribute('type') === 'button'
+                    || $buttons[] = [$name, $control->getAttribute('value')];
+            } elseif (
+                $name !== '' && ! $control->hasAttribute('disabled') && $control->getAttribute('type') !== 'file'
+            ) {
                 foreach (self::valuesOf($control, $changed) as $value) {
                     if (str_ends_with($name, '[]')) {
                         $fields[$name] = [...(array) ($fields[$name] ?? []), $value];
@@ -41,7 +45,10 @@ final class PageForm
             }
         }
 
-        return $buttons === [] ? [$fields] : array_map(fn (array $button): array => $fields + ($button[0] === '' ? [] : [$button[0] => $button[1]]), $buttons);
+        return $buttons === [] ? [$fields] : array_map(
+            fn (array $button): array => $fields + ($button[0] === '' ? [] : [$button[0] => $button[1]]),
+            $buttons,
+        );
     }
 
     /** @return list<\DOMElement> its fields and buttons, those too that stand elsewhere and name it */
@@ -68,9 +75,19 @@ final class PageForm
         $type = $field->getAttribute('type');
         if ($field->tagName === 'select') {
             $options = iterator_to_array($field->getElementsByTagName('option'));
-            $values = array_map(fn (\DOMElement $option): string => $option->hasAttribute('value') ? $option->getAttribute('value') : $option->textContent, $options);
-            $at = array_key_first(array_filter($options, fn (\DOMElement $option): bool => $option->hasAttribute('selected'))) ?? 0;
-            $other = ! $changed && count($values) > 1 && ! $field->hasAttribute('data-visit') ? ($at + 1) % count($values) : $at;
+            $values = array_map(
+                fn (\DOMElement $option): string => $option->hasAttribute('value')
+                    ? $option->getAttribute('value')
+                    : $option->textContent,
+                $options,
+            );
+            $at = array_key_first(
+                array_filter($options, fn (\DOMElement $option): bool => $option->hasAttribute('selected')),
+            ) ?? 0;
+            $other = ! $changed && count($values) > 1
+                && ! $field->hasAttribute('data-visit')
+                ? ($at + 1) % count($values)
+                : $at;
             $changed = $changed || $other !== $at;
 
             return $values === [] ? [] : [$values[$other]];
@@ -89,7 +106,11 @@ final class PageForm
         }
         $changed = true;
 
-        return [$type === 'number' ? self::otherNumber($field, $value) : ($value === '' ? 'Something' : mb_substr($value, 0, 20).' 2')];
+        return [
+            $type === 'number' ? self::otherNumber($field, $value) : (
+                $value === '' ? 'Something' : mb_substr($value, 0, 20).' 2'
+            ),
+        ];
     }
 
     private static function otherNumber(\DOMElement $field, string $value): string

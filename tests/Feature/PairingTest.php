@@ -33,7 +33,10 @@ final class PairingTest extends TestCase
     {
         $routes = [];
         foreach (Route::getRoutes() as $route) {
-            $path = strtr($route->uri(), ['{set}' => 'skerrywing', '{device}' => 'clover', '{file}' => 'x', '{part}' => 'dead_zone']);
+            $path = strtr(
+                $route->uri(),
+                ['{set}' => 'skerrywing', '{device}' => 'clover', '{file}' => 'x', '{part}' => 'dead_zone'],
+            );
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
                 $routes[] = [$method, '/'.ltrim((string) preg_replace('/\{[^}]+\}/', '1', $path), '/')];
             }
@@ -74,12 +77,31 @@ final class PairingTest extends TestCase
             $isOwn = in_array($path, ['/panel/clover', '/panel/clover/manifest', '/pair'], true);
             $this->assertSame($isOwn, $status !== 403, $method.' '.$path.': '.$status);
         }
-        $this->get('http://192.168.7.5:8080/panel/clover')->assertOk()->assertSee('data-rig-token="hand.', false)->assertDontSee('"page.', false);
-        $this->get('http://192.168.7.5:8080/panel/clover/manifest')->assertOk()->assertJson(['start_url' => '/panel/clover', 'display' => 'fullscreen'])->assertHeader('Content-Type', 'application/manifest+json');
+        $this->get('http://192.168.7.5:8080/panel/clover')
+            ->assertOk()
+            ->assertSee('data-rig-token="hand.', false)
+            ->assertDontSee('"page.', false);
+        $this->get('http://192.168.7.5:8080/panel/clover/manifest')->assertOk()->assertJson(
+            ['start_url' => '/panel/clover', 'display' => 'fullscreen'],
+        )->assertHeader('Content-Type', 'application/manifest+json');
         $this->get('http://192.168.7.5:8080/panel/teasel')->assertForbidden();
-        $this->withCredentials()->postJson('http://192.168.7.5:8080/panel/clover/token', [], ['Origin' => 'http://192.168.7.5:8080'])->assertOk()->assertJson(fn ($json) => $json->where('token', fn (string $token) => str_starts_with($token, 'hand.')));
-        $this->postJson('http://192.168.7.5:8080/panel/clover/token', ['screen' => [390, 844]], ['Origin' => 'http://192.168.7.5:8080'])->assertOk();
-        $this->postJson('http://192.168.7.5:8080/panel/clover/token', ['screen' => ['x', [1], 3]], ['Origin' => 'http://192.168.7.5:8080'])->assertOk();
+        $this->withCredentials()->postJson(
+            'http://192.168.7.5:8080/panel/clover/token',
+            [],
+            ['Origin' => 'http://192.168.7.5:8080'],
+        )->assertOk()->assertJson(
+            fn ($json) => $json->where('token', fn (string $token) => str_starts_with($token, 'hand.')),
+        );
+        $this->postJson(
+            'http://192.168.7.5:8080/panel/clover/token',
+            ['screen' => [390, 844]],
+            ['Origin' => 'http://192.168.7.5:8080'],
+        )->assertOk();
+        $this->postJson(
+            'http://192.168.7.5:8080/panel/clover/token',
+            ['screen' => ['x', [1], 3]],
+            ['Origin' => 'http://192.168.7.5:8080'],
+        )->assertOk();
         $this->assertSame('390x844', TokenRecord::query()->sole()->screen);
         $this->assertGreaterThan(0, TokenRecord::query()->sole()->seen);
         app(PhonePairing::class)->takeAllAway('clover');
@@ -93,8 +115,11 @@ final class PairingTest extends TestCase
     #[TestWith(['127.0.0.1', 'example.org', 421])]
     #[TestWith(['::1', '[::1]:8080', 200])]
     #[TestWith(['127.0.0.1', 'localhost:8080', 200])]
-    public function test_only_this_machine_by_its_own_names_is_let_in_while_it_is_not_open(string $remote, string $host, int $status): void
-    {
+    public function test_only_this_machine_by_its_own_names_is_let_in_while_it_is_not_open(
+        string $remote,
+        string $host,
+        int $status,
+    ): void {
         config(['nailrod.open' => false, 'app.hosts' => ['192.168.7.5']]);
         $token = app(Tokens::class)->forPanel('Phone', 'clover');
         $this->withServerVariables(['REMOTE_ADDR' => $remote])->withUnencryptedCookie(RemotePeer::COOKIE, $token);
@@ -107,21 +132,44 @@ final class PairingTest extends TestCase
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
         $this->post('/sets/skerrywing/panel/pair', ['device' => 'clover'])->assertStatus(303);
         $code = PairingRecord::query()->sole()->code;
-        $this->get('/sets/skerrywing/panel')->assertSeeText(chunk_split($code, 3, ' '))->assertSee('data-qr="http://192.168.7.5:8080/pair#'.$code, false)->assertSeeText('Good for 5 minutes');
+        $this->get('/sets/skerrywing/panel')->assertSeeText(chunk_split($code, 3, ' '))->assertSee(
+            'data-qr="http://192.168.7.5:8080/pair#'.$code,
+            false,
+        )->assertSeeText('Good for 5 minutes');
         $this->elsewhere();
-        $answer = $this->post('http://192.168.7.5:8080/pair', ['code' => substr($code, 0, 3).' '.substr($code, 3), 'name' => 'Phone of Una']);
+        $answer = $this->post(
+            'http://192.168.7.5:8080/pair',
+            ['code' => substr($code, 0, 3).' '.substr($code, 3), 'name' => 'Phone of Una'],
+        );
         $answer->assertRedirect('http://192.168.7.5:8080/panel/clover');
         $cookie = $answer->getCookie(RemotePeer::COOKIE, false);
         $this->assertTrue($cookie?->isHttpOnly());
         $this->assertSame('strict', $cookie->getSameSite());
         $token = TokenRecord::query()->sole();
-        $this->assertSame(['Phone of Una', 'clover', hash('sha256', (string) $cookie->getValue())], [$token->name, $token->panelOf(), $token->hash]);
-        $this->post('http://192.168.7.5:8080/pair', ['code' => $code])->assertStatus(429)->assertSeeText('That code has ended');
+        $this->assertSame(
+            ['Phone of Una', 'clover', hash('sha256', (string) $cookie->getValue())],
+            [$token->name, $token->panelOf(), $token->hash],
+        );
+        $this->post(
+            'http://192.168.7.5:8080/pair',
+            ['code' => $code],
+        )->assertStatus(429)->assertSeeText('That code has ended');
         $this->assertSame(1, TokenRecord::query()->count());
-        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'localhost'])->get('http://localhost/sets/skerrywing/panel')->assertSeeText('Phone of Una')->assertSeeText('not seen yet');
-        $this->post('http://localhost/sets/skerrywing/panel/phones/remove', ['phone' => $token->id])->assertSessionHas('said', 'Phone of Una is not paired any more.');
-        $this->post('http://localhost/sets/skerrywing/panel/phones/remove', ['phone' => $token->id])->assertSessionHas('said', 'That phone is gone already.');
-        $this->post('http://localhost/sets/skerrywing/panel/phones/remove-all', ['device' => 'clover'])->assertSessionHas('said', 'No phone is paired with Clover any more; 0 were.');
+        $this->withServerVariables(
+            ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'localhost'],
+        )->get('http://localhost/sets/skerrywing/panel')->assertSeeText('Phone of Una')->assertSeeText('not seen yet');
+        $this->post(
+            'http://localhost/sets/skerrywing/panel/phones/remove',
+            ['phone' => $token->id],
+        )->assertSessionHas('said', 'Phone of Una is not paired any more.');
+        $this->post(
+            'http://localhost/sets/skerrywing/panel/phones/remove',
+            ['phone' => $token->id],
+        )->assertSessionHas('said', 'That phone is gone already.');
+        $this->post(
+            'http://localhost/sets/skerrywing/panel/phones/remove-all',
+            ['device' => 'clover'],
+        )->assertSessionHas('said', 'No phone is paired with Clover any more; 0 were.');
         $this->post('http://localhost/sets/skerrywing/panel/pair', ['device' => 'teasel'])->assertNotFound();
     }
 
@@ -171,7 +219,9 @@ final class PairingTest extends TestCase
 
     private function atTheDesk(string $path, array $said = []): TestResponse
     {
-        return $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'localhost'])->from('http://localhost/sets/skerrywing/panel')->post('http://localhost/sets/skerrywing/'.$path, $said);
+        return $this->withServerVariables(
+            ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'localhost'],
+        )->from('http://localhost/sets/skerrywing/panel')->post('http://localhost/sets/skerrywing/'.$path, $said);
     }
 
     public function test_a_tablet_is_given_more_when_it_is_asked_twice_and_it_is_taken_back_at_once(): void
@@ -179,22 +229,54 @@ final class PairingTest extends TestCase
         $token = app(Tokens::class)->forPanel('Tablet', 'clover');
         $tablet = TokenRecord::query()->sole()->id;
         $bench = 'http://192.168.7.5:8080/sets/skerrywing/bench';
-        $edit = fn (): int => $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->post('http://192.168.7.5:8080/sets/skerrywing/sets/rename', ['name' => 'Mine', 'from' => '1'])->getStatusCode();
+        $edit = fn (): int => $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->post(
+            'http://192.168.7.5:8080/sets/skerrywing/sets/rename',
+            ['name' => 'Mine', 'from' => '1'],
+        )->getStatusCode();
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
-        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'look'])->assertSessionHas('asked', ['phone' => $tablet, 'gets' => 'look']);
+        $this->atTheDesk(
+            'panel/phones/give',
+            ['phone' => $tablet, 'gets' => 'look'],
+        )->assertSessionHas('asked', ['phone' => $tablet, 'gets' => 'look']);
         $this->assertSame(Grant::Panel, Grant::of(TokenRecord::query()->sole()), 'asked once it is not given yet');
-        $this->withSession(['asked' => ['phone' => $tablet, 'gets' => 'look']])->get('http://localhost/sets/skerrywing/panel')->assertSeeText('Tablet sees every place and all that the rig does.')->assertSeeText('Yes, give it the whole rig to look at');
-        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'look', 'sure' => '1'])->assertSessionHas('said', 'Tablet gets the whole rig to look at.');
+        $this->withSession(
+            ['asked' => ['phone' => $tablet, 'gets' => 'look']],
+        )->get('http://localhost/sets/skerrywing/panel')->assertSeeText(
+            'Tablet sees every place and all that the rig does.',
+        )->assertSeeText('Yes, give it the whole rig to look at');
+        $this->atTheDesk(
+            'panel/phones/give',
+            ['phone' => $tablet, 'gets' => 'look', 'sure' => '1'],
+        )->assertSessionHas('said', 'Tablet gets the whole rig to look at.');
         $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token);
-        $this->get($bench)->assertOk()->assertSee('data-rig-token="hand.', false)->assertDontSee('"page.', false)->assertSeeText('This tablet has the whole rig to look at');
+        $this->get($bench)
+            ->assertOk()
+            ->assertSee('data-rig-token="hand.', false)
+            ->assertDontSee('"page.', false)
+            ->assertSeeText(
+                'This tablet has the whole rig to look at',
+            );
         $this->get('http://192.168.7.5:8080/panel/clover')->assertOk()->assertSeeText('The rig');
         $this->assertSame(403, $edit());
-        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'all', 'sure' => '1'])->assertSessionHas('said', 'Tablet gets everything.');
+        $this->atTheDesk(
+            'panel/phones/give',
+            ['phone' => $tablet, 'gets' => 'all', 'sure' => '1'],
+        )->assertSessionHas('said', 'Tablet gets everything.');
         $this->assertNotSame(403, $edit());
-        $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->get($bench)->assertOk()->assertDontSeeText('to look at: what is changed');
-        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'panel'])->assertSessionHas('said', 'Tablet gets its panel.');
+        $this->elsewhere()
+            ->withUnencryptedCookie(RemotePeer::COOKIE, $token)
+            ->get($bench)
+            ->assertOk()
+            ->assertDontSeeText('to look at: what is changed');
+        $this->atTheDesk(
+            'panel/phones/give',
+            ['phone' => $tablet, 'gets' => 'panel'],
+        )->assertSessionHas('said', 'Tablet gets its panel.');
         $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->get($bench)->assertForbidden();
-        $this->atTheDesk('panel/phones/give', ['phone' => 'none', 'gets' => 'panel'])->assertSessionHas('said', 'That phone is gone already.');
+        $this->atTheDesk(
+            'panel/phones/give',
+            ['phone' => 'none', 'gets' => 'panel'],
+        )->assertSessionHas('said', 'That phone is gone already.');
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'moon'])->assertSessionHas('problem');
     }
 
@@ -205,7 +287,11 @@ final class PairingTest extends TestCase
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
         $code = app(PhonePairing::class)->begin('clover', time())->code;
         $wanted = '/'.implode('\\s*', str_split($code)).'/';
-        $this->assertMatchesRegularExpression($wanted, (string) $this->get('http://localhost/sets/skerrywing/panel?device=clover')->getContent(), 'the desk sees it');
+        $this->assertMatchesRegularExpression(
+            $wanted,
+            (string) $this->get('http://localhost/sets/skerrywing/panel?device=clover')->getContent(),
+            'the desk sees it',
+        );
         $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token);
         $seen = 0;
         foreach (array_filter(self::routes(), fn (array $route): bool => $route[0] === 'GET') as [$method, $path]) {
@@ -217,7 +303,11 @@ final class PairingTest extends TestCase
         }
         $this->assertGreaterThan(40, $seen);
         app(PhonePairing::class)->give(TokenRecord::query()->firstOrFail()->id, Grant::All);
-        $this->assertMatchesRegularExpression($wanted, (string) $this->asks('GET', '/sets/skerrywing/panel?device=clover')->getContent(), 'who has everything pairs others');
+        $this->assertMatchesRegularExpression(
+            $wanted,
+            (string) $this->asks('GET', '/sets/skerrywing/panel?device=clover')->getContent(),
+            'who has everything pairs others',
+        );
     }
 
     public function test_a_phone_comes_by_a_new_address_and_stays_the_one_it_was(): void
@@ -226,13 +316,25 @@ final class PairingTest extends TestCase
         $phone = TokenRecord::query()->sole();
         app(PhonePairing::class)->give($phone->id, Grant::Look);
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
-        $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText('It was paired by 192.168.7.4, which is no address of this machine any more.');
+        $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText(
+            'It was paired by 192.168.7.4, which is no address of this machine any more.',
+        );
         $this->atTheDesk('panel/pair', ['device' => 'clover', 'phone' => $phone->id]);
         $code = PairingRecord::query()->sole()->code;
-        $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText('For Phone of Una.')->assertSee('/pair#'.$code, false);
-        $cookie = $this->elsewhere()->post('http://192.168.7.5:8080/pair', ['code' => $code, 'name' => 'Another name'])->getCookie(RemotePeer::COOKIE, false);
+        $this->get(
+            'http://localhost/sets/skerrywing/panel',
+        )->assertSeeText('For Phone of Una.')->assertSee('/pair#'.$code, false);
+        $cookie = $this->elsewhere()->post(
+            'http://192.168.7.5:8080/pair',
+            ['code' => $code, 'name' => 'Another name'],
+        )->getCookie(RemotePeer::COOKIE, false);
         $again = TokenRecord::query()->sole();
-        $this->assertSame([$phone->id, 'Phone of Una', '192.168.7.5', Grant::Look, hash('sha256', (string) $cookie?->getValue())], [$again->id, $again->name, $again->host, Grant::of($again), $again->hash]);
-        $this->withUnencryptedCookie(RemotePeer::COOKIE, $old)->get('http://192.168.7.5:8080/panel/clover')->assertRedirect('/pair');
+        $this->assertSame(
+            [$phone->id, 'Phone of Una', '192.168.7.5', Grant::Look, hash('sha256', (string) $cookie?->getValue())],
+            [$again->id, $again->name, $again->host, Grant::of($again), $again->hash],
+        );
+        $this->withUnencryptedCookie(RemotePeer::COOKIE, $old)
+            ->get('http://192.168.7.5:8080/panel/clover')
+            ->assertRedirect('/pair');
     }
 }

@@ -31,7 +31,13 @@ final class PanelScopeTest extends TestCase
     /** A panel with a button, and a text with one variable on it. */
     private function draw(): void
     {
-        $does = fn (string $path, array $said) => $this->post('/sets/skerrywing/'.$path, $said + ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'device' => 'clover', 'panel' => 'route', 'onto' => '1'])->assertSessionMissing('problem');
+        $does = fn (string $path, array $said) => $this->post(
+            '/sets/skerrywing/'.$path,
+            $said + [
+                'from' => app(SetStore::class)->open('skerrywing')->head_id, 'device' => 'clover', 'panel' => 'route',
+                'onto' => '1',
+            ],
+        )->assertSessionMissing('problem');
         $does('panel/add', ['panel' => '', 'name' => 'Route']);
         $does('panel/tiles', ['kind' => 'press']);
         $does('panel/tiles', ['kind' => 'only shows', 'column' => '2', 'row' => '0']);
@@ -40,7 +46,9 @@ final class PanelScopeTest extends TestCase
 
     private function look(): string
     {
-        $eye = $this->rig->calls->look(['see' => 'rows,tape,game,picture', 'look' => 'fennel', 'page' => 'skerrywing'], '', $this->scope, function (string $frames): void {
+        $eye = $this->rig->calls->look([
+            'see' => 'rows,tape,game,picture', 'look' => 'fennel', 'page' => 'skerrywing',
+        ], '', $this->scope, function (string $frames): void {
             foreach (array_filter(explode("\n\n", trim($frames))) as $frame) {
                 preg_match('/^event: (\w+)$/m', $frame, $kind);
                 preg_match('/^data: (.*)$/m', $frame, $data);
@@ -53,8 +61,21 @@ final class PanelScopeTest extends TestCase
 
     public function test_it_moves_its_own_tiles_and_nothing_else(): void
     {
-        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Phone', 'kind' => 'page'], $this->scope)->body['hand'];
-        $reply = $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'clover/press', 1], [0, 'teasel/pump', 1], [0, 'sim/altimeter', 29]], 'plugs' => ['clover' => false, 'teasel' => false]], $this->scope);
+        $hand = (string) $this->rig->call(
+            'POST',
+            '/hands',
+            ['name' => 'Phone', 'kind' => 'page'],
+            $this->scope,
+        )->body['hand'];
+        $reply = $this->rig->call(
+            'POST',
+            '/hands/'.$hand,
+            [
+                'n' => 1, 'inputs' => [[0, 'clover/press', 1], [0, 'teasel/pump', 1], [0, 'sim/altimeter', 29]],
+                'plugs' => ['clover' => false, 'teasel' => false],
+            ],
+            $this->scope,
+        );
         $this->assertSame([200, 1], [$reply->status, $reply->body['taken']]);
         $this->assertStringContainsString('teasel/pump: ', implode(' ', $reply->body['problems']));
         $seen = $this->rig->seen(20_000);
@@ -69,7 +90,10 @@ final class PanelScopeTest extends TestCase
     #[TestWith(['GET', '/nothing'])]
     #[TestWith(['POST', '/hands', ['name' => 'Phone', 'kind' => 'page', 'devices' => ['teasel']]])]
     #[TestWith(['POST', '/hands', ['name' => 'Phone', 'kind' => 'page', 'devices' => ['clover']]])]
-    #[TestWith(['POST', '/hands', ['name' => 'Phone', 'kind' => 'page', 'devices' => [['format' => 'nailrod-device', 'id' => 'clover']]]])]
+    #[TestWith([
+        'POST', '/hands',
+        ['name' => 'Phone', 'kind' => 'page', 'devices' => [['format' => 'nailrod-device', 'id' => 'clover']]],
+    ])]
     public function test_all_else_is_refused(string $method, string $path, array $body = []): void
     {
         $this->assertSame(403, $this->rig->call($method, $path, $body, $this->scope)->status);
@@ -85,7 +109,12 @@ final class PanelScopeTest extends TestCase
     public function test_it_sees_its_tiles_its_lamps_the_values_on_it_and_the_layer_and_nothing_of_the_rest(): void
     {
         $eye = $this->look();
-        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Phone', 'kind' => 'page', 'eye' => $eye], $this->scope)->body['hand'];
+        $hand = (string) $this->rig->call(
+            'POST',
+            '/hands',
+            ['name' => 'Phone', 'kind' => 'page', 'eye' => $eye],
+            $this->scope,
+        )->body['hand'];
         $this->rig->step([[1000, 'teasel/pump', 1], [1000, 'fennel/left-lever', 0.5]], 20_000);
         $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'clover/press', 1]]], $this->scope);
         $this->rig->seen(60_000);
@@ -103,13 +132,17 @@ final class PanelScopeTest extends TestCase
         $this->assertSame('base', $whole['layer']['id']);
         $this->assertSame(['altimeter'], array_keys($whole['variables']));
         $pictures = array_filter(array_column($this->told, 1), fn (mixed $said) => isset($said['in']['batches']));
-        $this->assertSame([$hand], array_keys(array_merge(...array_values(array_map(fn (array $said) => $said['in']['batches'], $pictures)))));
+        $this->assertSame(
+            [$hand],
+            array_keys(array_merge(...array_values(array_map(fn (array $said) => $said['in']['batches'], $pictures)))),
+        );
     }
 
     public function test_its_hand_lets_go_of_all_when_the_phone_is_cut_off(): void
     {
         $eye = $this->look();
-        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Phone', 'kind' => 'page', 'eye' => $eye], $this->scope)->body['hand'];
+        $hand = (string) $this->rig
+            ->call('POST', '/hands', ['name' => 'Phone', 'kind' => 'page', 'eye' => $eye], $this->scope)->body['hand'];
         $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'clover/press', 1]]], $this->scope);
         $this->assertSame(1, $this->rig->seen(20_000)['hands']['clover/press']);
         $this->rig->calls->gone($this->rig->rig->eyes->all[$eye]);
@@ -123,15 +156,30 @@ final class PanelScopeTest extends TestCase
         $pictures = array_values(array_filter($this->told, fn (array $told) => $told[0] === 'picture'));
         $this->assertArrayHasKey('flags', $pictures[0][1], 'the whole picture');
         $this->assertSame(403, $this->rig->call('POST', '/orders', ['order' => 'let go'], $this->scope)->status);
-        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Tablet', 'kind' => 'page'], $this->scope)->body['hand'];
+        $hand = (string) $this->rig->call(
+            'POST',
+            '/hands',
+            ['name' => 'Tablet', 'kind' => 'page'],
+            $this->scope,
+        )->body['hand'];
         $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'fennel/mark', 1]]], $this->scope);
-        $this->assertArrayNotHasKey('fennel/mark', array_filter((array) $this->rig->seen(20_000)['hands']), 'to look at is not to move');
+        $this->assertArrayNotHasKey(
+            'fennel/mark',
+            array_filter((array) $this->rig->seen(20_000)['hands']),
+            'to look at is not to move',
+        );
         $all = new Scope(all: true, panel: 'clover');
         $this->assertNotSame(403, $this->rig->call('POST', '/orders', ['order' => 'let go'], $all)->status);
         $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Tablet', 'kind' => 'page'], $all)->body['hand'];
         $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'fennel/mark', 1]]], $all);
         $this->assertSame(1, $this->rig->seen(40_000)['hands']['fennel/mark']);
-        $this->assertEquals([$all, $this->scope, new Scope(panel: 'clover')], array_map(fn (Scope $scope) => Scope::of($scope->toArray()), [$all, $this->scope, new Scope(panel: 'clover')]));
+        $this->assertEquals(
+            [$all, $this->scope, new Scope(panel: 'clover')],
+            array_map(
+                fn (Scope $scope) => Scope::of($scope->toArray()),
+                [$all, $this->scope, new Scope(panel: 'clover')],
+            ),
+        );
         $this->assertFalse(Scope::of(['all' => true])->all, 'no program is given everything');
     }
 }

@@ -10,7 +10,10 @@ use Nailrod\Core\Set\BindingSet;
 final class PlainWords
 {
     private const NEVER = [
-        'a code of a key' => '/\b(?:Key[A-Z]|Digit\d|Numpad(?:\d|Add|Subtract|Enter|Decimal|Multiply|Divide)|(?:Shift|Control|Alt|Meta)(?:Left|Right)|Arrow(?:Up|Down|Left|Right)|Page(?:Up|Down)|Bracket(?:Left|Right))\b/',
+        'a code of a key' =>
+            '/\b(?:Key[A-Z]|Digit\d|Numpad(?:\d|Add|Subtract|Enter|Decimal|Multiply|Divide)|'
+                .'(?:Shift|Control|Alt|Meta)(?:Left|Right)|Arrow(?:Up|Down|Left|Right)|Page(?:Up|Down)|'
+                .'Bracket(?:Left|Right))\b/',
         'the name of a field' => '/(?<![\w"“])[a-z]+(?:_[a-z]+)+(?![\w"”])/',
         'a place in a file' => '/(?<![\w"“.\/])(?!nailrod|www)[a-z_]{2,}\.(?:[a-z_]{2,}|\d+)\b(?!\.\w)/',
         'a path' => '#\.php\b|\\\\[A-Z]\w+\\\\|(?<!\w)/(?:work|home|tmp|var|usr)/|\bstorage/(?!logs)#',
@@ -34,13 +37,23 @@ final class PlainWords
                 $codes[$device->id.'/'.$lamp->id] = $lamp->name;
             }
         }
-        foreach ([$set->catalogue->actions ?? [], $set->catalogue->variables ?? [], $set->layers, $set->stops, $set->macros] as $things) {
+        foreach (
+            [
+                $set->catalogue->actions ?? [], $set->catalogue->variables ?? [], $set->layers, $set->stops,
+                $set->macros,
+            ] as $things
+        ) {
             foreach ($things as $id => $thing) {
                 $codes[(string) $id] = $thing->name;
             }
         }
         // An id that is also a word cannot be told from it.
-        $this->codes = array_filter($codes, fn (string $name, int|string $code): bool => strpbrk((string) $code, '/_-') !== false && mb_strtolower($name) !== $code, ARRAY_FILTER_USE_BOTH);
+        $this->codes = array_filter(
+            $codes,
+            fn (string $name, int|string $code): bool => strpbrk((string) $code, '/_-') !== false
+                && mb_strtolower($name) !== $code,
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** @return list<string> what a person would stumble over in a text, with where it stands */
@@ -55,8 +68,17 @@ final class PlainWords
             }
         }
         foreach ($this->codes as $code => $name) {
-            if (str_contains($text, (string) $code) && preg_match('#(?<![\w/.-])'.preg_quote((string) $code, '#').'(?![\w/-])#', $text, $match, PREG_OFFSET_CAPTURE) === 1) {
-                $found[] = 'an id, of '.$name.': '.mb_scrub(substr($text, max(0, $match[0][1] - 50), strlen((string) $code) + 90));
+            if (
+                str_contains($text, (string) $code) && preg_match(
+                    '#(?<![\w/.-])'.preg_quote((string) $code, '#').'(?![\w/-])#',
+                    $text,
+                    $match,
+                    PREG_OFFSET_CAPTURE,
+                ) === 1
+            ) {
+                $found[] = 'an id, of '.$name.': '.mb_scrub(
+                    substr($text, max(0, $match[0][1] - 50), strlen((string) $code) + 90),
+                );
             }
         }
 
@@ -73,7 +95,11 @@ final class PlainWords
         $document = new \DOMDocument;
         @$document->loadHTML('<?xml encoding="utf-8">'.$html, LIBXML_NOERROR);
         $texts = [];
-        $nodes = (new \DOMXPath($document))->query('//body//text()[not(ancestor::script or ancestor::style or ancestor::code or ancestor::pre or ancestor::textarea)] | //body//@title | //body//@aria-label | //body//@placeholder | //body//@aria-valuetext | //title/text()');
+        $nodes = (new \DOMXPath($document))->query(
+            '//body//text()[not(ancestor::script or ancestor::style or ancestor::code or ancestor::pre or '
+                .'ancestor::textarea)] | //body//@title | //body//@aria-label | //body//@placeholder | '
+                .'//body//@aria-valuetext | //title/text()',
+        );
         foreach ($nodes === false ? [] : $nodes as $node) {
             $text = trim((string) preg_replace('/\s+/u', ' ', (string) $node->nodeValue));
             if ($text !== '') {

@@ -26,7 +26,10 @@ final class StorageTest extends TestCase
         $this->folder = sys_get_temp_dir().'/nailrod-storage-'.bin2hex(random_bytes(4));
         mkdir($this->folder.'/sessions', 0o755, true);
         mkdir($this->folder.'/cache/ab', 0o755, true);
-        config(['nailrod.programs' => $this->folder.'/programs', 'nailrod.runs' => $this->folder.'/runs', 'session.files' => $this->folder.'/sessions', 'cache.stores.file.path' => $this->folder.'/cache']);
+        config([
+            'nailrod.programs' => $this->folder.'/programs', 'nailrod.runs' => $this->folder.'/runs',
+            'session.files' => $this->folder.'/sessions', 'cache.stores.file.path' => $this->folder.'/cache',
+        ]);
     }
 
     public function test_the_form_of_what_is_compiled_goes_by_objects_and_by_the_code_of_the_compiler(): void
@@ -75,7 +78,9 @@ final class StorageTest extends TestCase
                     if ($content === '') {
                         continue;
                     }
-                    $content[intdiv(strlen($content), 2)] = $how === 'flipped' ? chr(ord($content[intdiv(strlen($content), 2)]) ^ 1) : $content[intdiv(strlen($content), 2)];
+                    $content[intdiv(strlen($content), 2)] = $how === 'flipped' ? chr(
+                        ord($content[intdiv(strlen($content), 2)]) ^ 1,
+                    ) : $content[intdiv(strlen($content), 2)];
                     $how === 'gone' ? unlink($file) : file_put_contents($file, match ($how) {
                         'cut' => substr($content, 0, intdiv(strlen($content), 3)),
                         'empty' => '',
@@ -95,22 +100,40 @@ final class StorageTest extends TestCase
     {
         $store = app(SetStore::class);
         for ($i = 0; $i < 12; $i++) {
-            $this->from('/sets/skerrywing/shape')->post('/sets/skerrywing/shape/curve', ['from' => $store->open('skerrywing')->head_id, 'axis' => 'fennel/left-lever', 'k' => (string) (3 * $i + 1)])->assertSessionHas('said');
+            $this->from('/sets/skerrywing/shape')->post(
+                '/sets/skerrywing/shape/curve',
+                [
+                    'from' => $store->open('skerrywing')->head_id, 'axis' => 'fennel/left-lever',
+                    'k' => (string) (3 * $i + 1),
+                ],
+            )->assertSessionHas('said');
             $store->current($store->open('skerrywing'));
         }
         $this->assertLessThanOrEqual(2, count(glob($this->folder.'/programs/*.set') ?: []));
-        $this->assertCount(1, glob($this->folder.'/programs/*.base') ?: [], 'devices and simulator are the same all the time');
+        $this->assertCount(
+            1,
+            glob($this->folder.'/programs/*.base') ?: [],
+            'devices and simulator are the same all the time',
+        );
     }
 
     public function test_what_was_being_recorded_in_a_tab_is_kept_when_the_rig_gets_a_process_of_its_own(): void
     {
         Schema::create('live_sessions', fn (Blueprint $table) => $table->string('id')->primary());
-        foreach (['open' => [false, false], 'kept' => [true, false], 'gone' => [false, true]] as $id => [$kept, $removed]) {
-            RecordingRecord::query()->create(['id' => $id, 'name' => $kept ? 'Take-off' : '', 'rows' => 1, 'length' => 1, 'kept' => $kept, 'removed' => $removed, 'bytes' => 1]);
+        foreach (
+            ['open' => [false, false], 'kept' => [true, false], 'gone' => [false, true]] as $id => [$kept, $removed]
+        ) {
+            RecordingRecord::query()->create([
+                'id' => $id, 'name' => $kept ? 'Take-off' : '', 'rows' => 1, 'length' => 1, 'kept' => $kept,
+                'removed' => $removed, 'bytes' => 1,
+            ]);
         }
         (require database_path('migrations/2026_11_28_110000_drop_live_sessions.php'))->up();
         $this->assertFalse(Schema::hasTable('live_sessions'));
-        $this->assertSame(['Take-off', 'Unfinished, '.now()->format('Y-m-d H:i')], RecordingRecord::query()->where('kept', true)->orderBy('name')->pluck('name')->all());
+        $this->assertSame(
+            ['Take-off', 'Unfinished, '.now()->format('Y-m-d H:i')],
+            RecordingRecord::query()->where('kept', true)->orderBy('name')->pluck('name')->all(),
+        );
     }
 
     public function test_tidying_removes_what_is_over_and_says_what_is_kept(): void
@@ -127,13 +150,26 @@ final class StorageTest extends TestCase
         file_put_contents($this->folder.'/cache/ab/waits', (time() + 500).'x');
         file_put_contents($this->folder.'/sessions/old', 'x');
         touch($this->folder.'/sessions/old', $long);
-        foreach (['kept' => [true, false], 'removed' => [true, true], 'never' => [false, false]] as $name => [$isKept, $isRemoved]) {
-            $run = RecordingRecord::query()->create(['id' => bin2hex(random_bytes(8)), 'name' => $name, 'rows' => 1, 'length' => 1, 'kept' => $isKept, 'removed' => $isRemoved, 'bytes' => 1]);
+        foreach (
+            [
+                'kept' => [true, false], 'removed' => [true, true], 'never' => [false, false],
+            ] as $name => [$isKept, $isRemoved]
+        ) {
+            $run = RecordingRecord::query()->create([
+                'id' => bin2hex(random_bytes(8)), 'name' => $name, 'rows' => 1, 'length' => 1, 'kept' => $isKept,
+                'removed' => $isRemoved, 'bytes' => 1,
+            ]);
             file_put_contents(app(Recordings::class)->file($run->id), 'x');
             RecordingRecord::query()->where('id', $run->id)->update(['updated_at' => now()->subDays(40)]);
         }
-        $this->artisan('nailrod:tidy')->expectsOutputToContain('Recordings: 2 removed')->expectsOutputToContain('kept')->assertSuccessful();
-        $this->assertSame([2, ['kept']], [count(glob($this->folder.'/programs/*') ?: []), RecordingRecord::query()->pluck('name')->all()]);
+        $this->artisan('nailrod:tidy')
+            ->expectsOutputToContain('Recordings: 2 removed')
+            ->expectsOutputToContain('kept')
+            ->assertSuccessful();
+        $this->assertSame(
+            [2, ['kept']],
+            [count(glob($this->folder.'/programs/*') ?: []), RecordingRecord::query()->pluck('name')->all()],
+        );
         $this->assertTrue(app(Programs::class)->has($kept));
         $this->assertSame(['waits'], array_map(basename(...), glob($this->folder.'/cache/ab/*') ?: []));
         $this->assertSame([], glob($this->folder.'/sessions/*'));
@@ -145,7 +181,10 @@ final class StorageTest extends TestCase
         $file = $this->folder.'/nailrod.sqlite';
         $pdo = new \PDO('sqlite:'.$file);
         $pdo->exec('CREATE TABLE things (name TEXT); CREATE INDEX i ON things (name)');
-        $pdo->exec('WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO things SELECT "thing " || i FROM n');
+        $pdo->exec(
+            'WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO things '
+                .'SELECT "thing " || i FROM n',
+        );
         $copies = new DatabaseCopies($file);
         $this->assertNull($copies->fault());
         for ($i = 0; $i < DatabaseCopies::KEPT + 2; $i++) {
@@ -157,8 +196,14 @@ final class StorageTest extends TestCase
         file_put_contents($file, substr($content, 0, 4096).random_bytes(8192).substr($content, 12_288));
         $this->assertNotNull($copies->fault());
         config(['database.connections.sqlite.database' => $file]);
-        $this->artisan('nailrod:database')->expectsOutputToContain('The database is damaged')->expectsOutputToContain('bin/start --restore')->assertFailed();
-        $this->artisan('nailrod:database', ['--restore' => 'newest'])->expectsOutputToContain('as in the copy')->assertSuccessful();
+        $this->artisan('nailrod:database')
+            ->expectsOutputToContain('The database is damaged')
+            ->expectsOutputToContain('bin/start --restore')
+            ->assertFailed();
+        $this->artisan(
+            'nailrod:database',
+            ['--restore' => 'newest'],
+        )->expectsOutputToContain('as in the copy')->assertSuccessful();
         $this->assertNull($copies->fault());
         $this->assertSame(3000, (int) (new \PDO('sqlite:'.$file))->query('SELECT COUNT(*) FROM things')->fetchColumn());
         $this->assertCount(1, glob($file.'.damaged-*') ?: []);

@@ -54,7 +54,13 @@ final class TestRig
     public function __construct(public readonly string $snapshot, string $set = 'skerrywing', bool $withHand = true)
     {
         $this->clock = new TestClock;
-        $this->rig = new RigService(app(SetStore::class), app(Programs::class), app(Recordings::class), new Snapshot($snapshot), $this->clock);
+        $this->rig = new RigService(
+            app(SetStore::class),
+            app(Programs::class),
+            app(Recordings::class),
+            new Snapshot($snapshot),
+            $this->clock,
+        );
         $this->rig->begin();
         if ($set !== '') {
             $this->rig->play($set);
@@ -76,13 +82,22 @@ final class TestRig
 
     public function open(string $name, string $kind = 'page', string ...$devices): string
     {
-        return (string) $this->call('POST', '/hands', ['name' => $name, 'kind' => $kind, 'devices' => array_values($devices)])->body['hand'];
+        return (string) $this->call(
+            'POST',
+            '/hands',
+            ['name' => $name, 'kind' => $kind, 'devices' => array_values($devices)],
+        )->body['hand'];
     }
 
     /** @param array<string, mixed> $body */
     public function call(string $method, string $path, array $body = [], ?Scope $scope = null): Reply
     {
-        return $this->calls->answer($method, $path, json_encode((object) $body, JSON_THROW_ON_ERROR), $scope ?? new Scope(all: true));
+        return $this->calls->answer(
+            $method,
+            $path,
+            json_encode((object) $body, JSON_THROW_ON_ERROR),
+            $scope ?? new Scope(all: true),
+        );
     }
 
     /** @param array<string, mixed> $more */
@@ -104,7 +119,11 @@ final class TestRig
     {
         $this->clock->time = max($this->clock->time, $to);
         $this->isAlive();
-        $reply = $this->call('POST', '/hands/'.$this->hand, ['n' => ++$this->n, 't' => $this->clock->time, 'inputs' => $inputs] + $more);
+        $reply = $this->call(
+            'POST',
+            '/hands/'.$this->hand,
+            ['n' => ++$this->n, 't' => $this->clock->time, 'inputs' => $inputs] + $more,
+        );
         if ($reply->status !== 200) {
             throw new \UnexpectedValueException((string) json_encode($reply->body));
         }
@@ -123,7 +142,14 @@ final class TestRig
         $told = $this->told;
         $this->told = [];
 
-        return $this->picture + ['lines' => array_values(array_filter($told['tape'] ?? [], fn ($line) => ! isset($line['problem']))), 'sent' => $told['rows'] ?? [], 'game' => $told['game'] ?? [], 'problem' => array_column(array_filter($told['tape'] ?? [], fn ($line) => isset($line['problem'])), 'parts')[0][0] ?? ''];
+        return $this->picture + [
+            'lines' => array_values(array_filter($told['tape'] ?? [], fn ($line) => ! isset($line['problem']))),
+            'sent' => $told['rows'] ?? [], 'game' => $told['game'] ?? [],
+            'problem' => array_column(
+                array_filter($told['tape'] ?? [], fn ($line) => isset($line['problem'])),
+                'parts',
+            )[0][0] ?? '',
+        ];
     }
 
     /** As a page says once a second. */

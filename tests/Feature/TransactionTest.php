@@ -16,7 +16,12 @@ final class TransactionTest extends TestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'nailrod');
         $open = function () use ($file): WritingConnection {
-            $pdo = new PDO('sqlite:'.$file, null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 0]);
+            $pdo = new PDO(
+                'sqlite:'.$file,
+                null,
+                null,
+                [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 0],
+            );
             $pdo->exec('PRAGMA journal_mode = WAL');
             $pdo->exec('CREATE TABLE IF NOT EXISTS sets (id TEXT)');
 

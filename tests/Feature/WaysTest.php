@@ -14,7 +14,10 @@ final class WaysTest extends TestCase
     {
         $root = __DIR__.'/../..';
         $going = new Process(
-            [PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tests/Ways/bootstrap.php', '--do-not-cache-result', 'tests/Ways/Going.php'],
+            [
+                PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tests/Ways/bootstrap.php', '--do-not-cache-result',
+                'tests/Ways/Going.php',
+            ],
             $root,
             timeout: 300,
         );

@@ -43,7 +43,10 @@ final readonly class Glow implements LampRule
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('glows', 'Glows', new Reference(Reference::LAMP), 'The lamp.'), ...Look::fields(true));
+        return Fields::of(
+            Field::required('glows', 'Glows', new Reference(Reference::LAMP), 'The lamp.'),
+            ...Look::fields(true),
+        );
     }
 
     public static function from(FieldValues $given): self

@@ -16,7 +16,14 @@ final class NoBuzz implements Check
     {
         foreach ($desk->outputs() as [$spot, $output]) {
             if ($output instanceof Buzz) {
-                yield new Finding('buzzing', (string) $spot, $desk->at($spot).' buzzes.', [$spot], [], new QuickFix('Clear it', fn () => $desk->edits->clear($spot->layer, $spot->ref)));
+                yield new Finding(
+                    'buzzing',
+                    (string) $spot,
+                    $desk->at($spot).' buzzes.',
+                    [$spot],
+                    [],
+                    new QuickFix('Clear it', fn () => $desk->edits->clear($spot->layer, $spot->ref)),
+                );
             }
         }
     }

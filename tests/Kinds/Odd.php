@@ -38,7 +38,10 @@ final readonly class Odd implements Question
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('oddness', 'Oddness of', new Id(Id::VARIABLE, true), 'The variable.'), Field::required('is', 'Is', Choice::of('odd', 'even'), 'Which.'));
+        return Fields::of(
+            Field::required('oddness', 'Oddness of', new Id(Id::VARIABLE, true), 'The variable.'),
+            Field::required('is', 'Is', Choice::of('odd', 'even'), 'Which.'),
+        );
     }
 
     public static function from(FieldValues $given): self

@@ -45,7 +45,11 @@ final readonly class Outside implements MadeContacts
 
     public static function fields(): Fields
     {
-        return Fields::of(self::nameField(), self::ofField(), Field::required('margin', 'Near the ends', Number::by(0.4), 'How near to an end it closes.', 0.1));
+        return Fields::of(
+            self::nameField(),
+            self::ofField(),
+            Field::required('margin', 'Near the ends', Number::by(0.4), 'How near to an end it closes.', 0.1),
+        );
     }
 
     public static function from(FieldValues $given): static

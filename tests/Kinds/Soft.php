@@ -39,7 +39,9 @@ final readonly class Soft implements AxisPart, Stage
 
     public static function fields(?AxisInput $axis): Fields
     {
-        return Fields::of(Field::required('share', 'Share that is sent', Number::of(0, 1), 'How much of the value is sent.', 1));
+        return Fields::of(
+            Field::required('share', 'Share that is sent', Number::of(0, 1), 'How much of the value is sent.', 1),
+        );
     }
 
     public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self

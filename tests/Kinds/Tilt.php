@@ -36,7 +36,9 @@ final readonly class Tilt implements AxisOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('degrees', 'Degrees', new Number(1, 30, '°'), 'How far it tilts at the high end.', 10));
+        return Fields::of(
+            Field::required('degrees', 'Degrees', new Number(1, 30, '°'), 'How far it tilts at the high end.', 10),
+        );
     }
 
     public static function from(FieldValues $given): static

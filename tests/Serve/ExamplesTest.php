@@ -19,7 +19,9 @@ final class ExamplesTest extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$app = new RunningApp;
-        self::$token = trim(self::$app->artisan('nailrod:token', 'Test', '--see', '--order', '--feed=fennel', '--feed=yarrow'));
+        self::$token = trim(
+            self::$app->artisan('nailrod:token', 'Test', '--see', '--order', '--feed=fennel', '--feed=yarrow'),
+        );
     }
 
     public static function tearDownAfterClass(): void
@@ -41,7 +43,13 @@ final class ExamplesTest extends TestCase
      */
     private function runs(array $command): array
     {
-        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', $this->environment());
+        $process = proc_open(
+            $command,
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            __DIR__.'/../..',
+            $this->environment(),
+        );
         assert(is_resource($process));
         [$out, $err] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
 
@@ -62,7 +70,13 @@ final class ExamplesTest extends TestCase
 
     public function test_a_hand_of_each_sort_is_seen_by_the_eye(): void
     {
-        $eye = proc_open([PHP_BINARY, 'examples/eye.php'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', $this->environment());
+        $eye = proc_open(
+            [PHP_BINARY, 'examples/eye.php'],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            __DIR__.'/../..',
+            $this->environment(),
+        );
         assert(is_resource($eye));
         $this->assertSame("t_us,kind,target,value\n", fgets($pipes[1]));
         [$code, $out] = $this->runs(['examples/hand.sh']);
@@ -70,7 +84,10 @@ final class ExamplesTest extends TestCase
         $this->assertStringContainsString('"taken":1,"problems":[]', $out);
         $this->assertSame([',button,4,1', ',button,4,0'], [self::nextButton($pipes[1]), self::nextButton($pipes[1])]);
         $file = (string) tempnam(sys_get_temp_dir(), 'nailrod');
-        file_put_contents($file, "t_us,device,control,value\n20000,fennel,mark,1\n120000,fennel,mark,0\n150000,gorse,hat,2\n");
+        file_put_contents(
+            $file,
+            "t_us,device,control,value\n20000,fennel,mark,1\n120000,fennel,mark,0\n150000,gorse,hat,2\n",
+        );
         [$code, , $err] = $this->runs([PHP_BINARY, 'examples/hand.php', $file]);
         unlink($file);
         $this->assertSame(0, $code);
@@ -96,21 +113,44 @@ final class ExamplesTest extends TestCase
     {
         $app = self::$app ?? throw new \LogicException('It does not run.');
         $token = trim($app->artisan('nailrod:token', 'Game', '--see', '--game=skerrywing'));
-        $game = proc_open([PHP_BINARY, 'artisan', 'nailrod:game', 'skerrywing', '--rig=http://127.0.0.1:'.$app->rigPort, '--token='.$token], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', ['DB_DATABASE' => $app->folder.'/nailrod.sqlite', 'NAILROD_PROGRAMS' => $app->folder.'/programs'] + $this->environment());
+        $game = proc_open(
+            [
+                PHP_BINARY, 'artisan', 'nailrod:game', 'skerrywing', '--rig=http://127.0.0.1:'.$app->rigPort,
+                '--token='.$token,
+            ],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            __DIR__.'/../..',
+            [
+                'DB_DATABASE' => $app->folder.'/nailrod.sqlite', 'NAILROD_PROGRAMS' => $app->folder.'/programs',
+            ] + $this->environment(),
+        );
         assert(is_resource($game));
         $this->games[] = proc_get_status($game)['pid'];
         // It is there once it has told how it is; before, the rig shows what the one inside has counted.
-        $isThere = fn () => array_filter($app->rig('GET', '/health')[1]['hands'] ?? [], fn (array $hand) => $hand['kind'] === 'game' && $hand['inputs'] > 0) !== [];
+        $isThere = fn () => array_filter(
+            $app->rig('GET', '/health')[1]['hands'] ?? [],
+            fn (array $hand) => $hand['kind'] === 'game' && $hand['inputs'] > 0,
+        ) !== [];
         $this->until($isThere, 'the game is there');
         $sacks = (int) $app->picture()['variables']['sack']['value'];
         $this->runs(['examples/hand.sh']);
-        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1, 'the game has counted');
+        $this->until(
+            fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1,
+            'the game has counted',
+        );
         posix_kill($app->rigPid(), SIGKILL);
         $app->isRigBack();
         $this->until($isThere, 'the game is there again after the rig has begun anew');
-        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1, 'it has told how it is');
+        $this->until(
+            fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1,
+            'it has told how it is',
+        );
         $this->runs(['examples/hand.sh']);
-        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2, 'the game has counted again');
+        $this->until(
+            fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2,
+            'the game has counted again',
+        );
         $sacks++;
         // What is held as the rig is killed is let go of in the game too.
         $this->assertSame(204, $app->rig('POST', '/orders', ['order' => 'try macro', 'macro' => 'three-sacks'])[0]);
@@ -127,7 +167,10 @@ final class ExamplesTest extends TestCase
         proc_close($game);
         $this->until(fn () => ! $isThere(), 'the game has gone');
         $this->runs(['examples/hand.sh']);
-        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2, 'the one inside goes on');
+        $this->until(
+            fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2,
+            'the one inside goes on',
+        );
     }
 
     protected function tearDown(): void

@@ -8,7 +8,10 @@ use App\Memory\FilePort;
 use Nailrod\Core\Exchange\Memory\BankMemory;
 use PHPUnit\Framework\TestCase;
 
-/** The server is killed while it works, and several write at once. NAILROD_KILLS=100 and NAILROD_ROUNDS=200 for more of it. */
+/**
+ * The server is killed while it works, and several write at once. NAILROD_KILLS=100 and NAILROD_ROUNDS=200 for more of
+ * it.
+ */
 final class KillsTest extends TestCase
 {
     public function test_however_often_the_rig_or_its_pages_are_killed_it_is_back_and_nothing_is_stuck(): void
@@ -20,23 +23,52 @@ final class KillsTest extends TestCase
                 $this->assertSame(204, $app->rig('POST', '/orders', ['order' => 'record'])[0]);
                 $hand = (string) $app->rig('POST', '/hands', ['name' => 'Test', 'kind' => 'program'])[1]['hand'];
                 $place = random_int(0, 65_535);
-                $batch = ['n' => 1, 'inputs' => [[1000, 'fennel/ring', 1], [2000, 'fennel/mark', 1], [3000, 'fennel/switch-1.up', $kill % 2], [4000, 'fennel/left-lever', $place]]];
-                $this->assertSame([200, 4], [...array_slice($app->rig('POST', '/hands/'.$hand, $batch), 0, 1), $app->rig('POST', '/hands/'.$hand, $batch)[1]['taken']]);
+                $batch = [
+                    'n' => 1,
+                    'inputs' => [
+                        [1000, 'fennel/ring', 1], [2000, 'fennel/mark', 1], [3000, 'fennel/switch-1.up', $kill % 2],
+                        [4000, 'fennel/left-lever', $place],
+                    ],
+                ];
+                $this->assertSame(
+                    [200, 4],
+                    [
+                        ...array_slice($app->rig('POST', '/hands/'.$hand, $batch), 0, 1),
+                        $app->rig('POST', '/hands/'.$hand, $batch)[1]['taken'],
+                    ],
+                );
                 $opened = microtime(true);
                 $name = 'On water '.$kill;
-                $this->assertSame(303, $app->send('/sets/skerrywing/layers', '/sets/skerrywing/layers/say', ['layer' => 'water', 'name' => $name, 'colour' => '2', 'lets_go' => '0']));
+                $this->assertSame(
+                    303,
+                    $app->send(
+                        '/sets/skerrywing/layers',
+                        '/sets/skerrywing/layers/say',
+                        ['layer' => 'water', 'name' => $name, 'colour' => '2', 'lets_go' => '0'],
+                    ),
+                );
                 // What is remembered over a kill is written once a second.
                 usleep($kill % 2 === 0 ? 1_200_000 : random_int(0, 300_000));
-                $killed = [[$app->rigPid()], array_slice($app->pids(), 1, 1), [$app->rigPid(), ...$app->pids()]][$kill % 3];
+                $killed = [
+                    [$app->rigPid()], array_slice($app->pids(), 1, 1), [$app->rigPid(), ...$app->pids()],
+                ][$kill % 3];
                 array_map(fn (int $pid) => posix_kill($pid, SIGKILL), $killed);
                 $slowest = max($slowest, $app->isRigBack());
                 $app->isBack();
                 if ($kill % 3 === 1) {
                     $isAlive = microtime(true) - $opened < 2.5;
-                    $this->assertContains($app->rig('POST', '/hands/'.$hand, ['n' => 2, 'bye' => true])[0], $isAlive ? [200] : [200, 410], 'the rig does not notice that a page has died');
+                    $this->assertContains(
+                        $app->rig('POST', '/hands/'.$hand, ['n' => 2, 'bye' => true])[0],
+                        $isAlive ? [200] : [200, 410],
+                        'the rig does not notice that a page has died',
+                    );
                     $this->assertSame(200, $app->rig('POST', '/orders', ['order' => 'keep', 'name' => 'Kept'])[0]);
                 }
-                $this->assertStringContainsString($name.'<', $app->page('/sets/skerrywing/layers'), 'what was saved is there');
+                $this->assertStringContainsString(
+                    $name.'<',
+                    $app->page('/sets/skerrywing/layers'),
+                    'what was saved is there',
+                );
                 $picture = $app->picture();
                 $this->assertSame('Cruise', $picture['layer']['name'], 'nobody holds the ring any more');
                 $this->assertNotContains('fennel/mark', $picture['closed']);
@@ -68,7 +100,11 @@ final class KillsTest extends TestCase
         ', var_export(realpath(__DIR__.'/../../vendor/autoload.php'), true), var_export($folder.'/memory', true)));
         $processes = [];
         foreach (['a', 'b', 'c'] as $who) {
-            $process = proc_open([PHP_BINARY, $folder.'/write.php', $who, (string) $rounds], [1 => ['file', $folder.'/'.$who, 'w'], 2 => ['file', $folder.'/'.$who.'.err', 'w']], $pipes);
+            $process = proc_open(
+                [PHP_BINARY, $folder.'/write.php', $who, (string) $rounds],
+                [1 => ['file', $folder.'/'.$who, 'w'], 2 => ['file', $folder.'/'.$who.'.err', 'w']],
+                $pipes,
+            );
             assert(is_resource($process));
             $processes[$who] = $process;
         }

@@ -7,8 +7,8 @@ namespace Tests\Serve;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The rig beside others that hold what it needs: it waits for nobody. What it does is done before they let go, however fast the
- * machine is. NAILROD_KILLS=200 for more of the last one.
+ * The rig beside others that hold what it needs: it waits for nobody. What it does is done before they let go, however
+ * fast the machine is. NAILROD_KILLS=200 for more of the last one.
  */
 final class NeighbourTest extends TestCase
 {
@@ -37,8 +37,13 @@ final class NeighbourTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->assertSame(204, self::app()->rig('POST', '/orders', ['order' => 'put in play', 'set' => 'skerrywing'])[0]);
-        $this->hand = [(string) self::app()->rig('POST', '/hands', ['name' => 'Test', 'kind' => 'program'])[1]['hand'], 0];
+        $this->assertSame(
+            204,
+            self::app()->rig('POST', '/orders', ['order' => 'put in play', 'set' => 'skerrywing'])[0],
+        );
+        $this->hand = [
+            (string) self::app()->rig('POST', '/hands', ['name' => 'Test', 'kind' => 'program'])[1]['hand'], 0,
+        ];
     }
 
     protected function tearDown(): void
@@ -53,7 +58,11 @@ final class NeighbourTest extends TestCase
      */
     private function neighbour(string $does): array
     {
-        $process = proc_open([PHP_BINARY, '-r', $does.' echo "held\n"; fgets(STDIN);'], [0 => ['pipe', 'r'], 1 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, '-r', $does.' echo "held\n"; fgets(STDIN);'],
+            [0 => ['pipe', 'r'], 1 => ['pipe', 'w']],
+            $pipes,
+        );
         assert(is_resource($process));
         $this->assertSame("held\n", fgets($pipes[1]));
 
@@ -73,8 +82,19 @@ final class NeighbourTest extends TestCase
     {
         for ($i = 0; $i < self::BATCHES; $i++) {
             $n = ++$this->hand[1];
-            [$status, $answer] = self::app()->rig('POST', '/hands/'.$this->hand[0], ['n' => $n, 'inputs' => [[1000 * $n, 'fennel/left-lever', 100 * $i], [1000 * $n + 1, 'fennel/mark', $i % 2]]]);
-            $this->assertSame([200, 2, []], [$status, $answer['taken'] ?? null, $answer['problems'] ?? null], 'batch '.$n);
+            [$status, $answer] = self::app()->rig(
+                'POST',
+                '/hands/'.$this->hand[0],
+                [
+                    'n' => $n,
+                    'inputs' => [[1000 * $n, 'fennel/left-lever', 100 * $i], [1000 * $n + 1, 'fennel/mark', $i % 2]],
+                ],
+            );
+            $this->assertSame(
+                [200, 2, []],
+                [$status, $answer['taken'] ?? null, $answer['problems'] ?? null],
+                'batch '.$n,
+            );
         }
     }
 
@@ -82,8 +102,14 @@ final class NeighbourTest extends TestCase
     private function timersFire(RowsEye $eye): void
     {
         $eye->times = [];
-        $this->assertSame(204, self::app()->rig('POST', '/orders', ['order' => 'try macro', 'macro' => 'three-sacks'])[0]);
-        for ($end = microtime(true) + 20.0; ($eye->times['button 4'] ?? 0) < 3 || isset($eye->on['button 4']); $eye->read(0.05)) {
+        $this->assertSame(
+            204,
+            self::app()->rig('POST', '/orders', ['order' => 'try macro', 'macro' => 'three-sacks'])[0],
+        );
+        for (
+            $end = microtime(true) + 20.0; ($eye->times['button 4'] ?? 0) < 3
+                || isset($eye->on['button 4']); $eye->read(0.05)
+        ) {
             $this->assertLessThan($end, microtime(true), 'the timers do not fire');
         }
     }
@@ -106,7 +132,10 @@ final class NeighbourTest extends TestCase
     {
         $rows = file(self::app()->folder.'/runs/'.$id.'.csv', FILE_IGNORE_NEW_LINES) ?: [];
 
-        return array_values(array_filter(array_slice($rows, 1), fn (string $row): bool => str_contains($row, ',fennel,') && ! str_starts_with($row, '0,')));
+        return array_values(array_filter(
+            array_slice($rows, 1),
+            fn (string $row): bool => str_contains($row, ',fennel,') && ! str_starts_with($row, '0,'),
+        ));
     }
 
     public function test_another_process_holds_the_database_and_what_was_recorded_meanwhile_is_all_there(): void
@@ -115,17 +144,27 @@ final class NeighbourTest extends TestCase
         $eye = $this->eye();
         $program = trim($app->artisan('nailrod:token', 'Box', '--see', '--feed=fennel'));
         $this->assertSame(204, $app->rig('POST', '/orders', ['order' => 'record'])[0]);
-        $neighbour = $this->neighbour(sprintf('$db = new PDO("sqlite:%s"); $db->exec("PRAGMA busy_timeout = 5000"); $db->exec("BEGIN IMMEDIATE");', self::database()));
+        $neighbour = $this->neighbour(sprintf(
+            '$db = new PDO("sqlite:%s"); $db->exec("PRAGMA busy_timeout = 5000"); $db->exec("BEGIN IMMEDIATE");',
+            self::database(),
+        ));
         $this->sendsAll();
         $this->timersFire($eye);
         $this->sendsAll();
-        $this->assertSame(200, $app->rig('GET', '/health', null, [], $program)[0], 'a token that is known needs no database');
+        $this->assertSame(
+            200,
+            $app->rig('GET', '/health', null, [], $program)[0],
+            'a token that is known needs no database',
+        );
         [$status, $kept] = $app->rig('POST', '/orders', ['order' => 'keep', 'name' => 'Held up']);
         $this->assertSame([200, 'Held up'], [$status, $kept['name']]);
         $this->letsGo($neighbour);
         $record = null;
         for ($end = microtime(true) + 20.0; ($record['kept'] ?? 0) !== 1 && microtime(true) < $end; usleep(50_000)) {
-            $record = (new \PDO('sqlite:'.self::database()))->query('SELECT rows, bytes, kept FROM runs WHERE id = '.(new \PDO('sqlite::memory:'))->quote((string) $kept['id']))->fetch(\PDO::FETCH_ASSOC) ?: null;
+            $record = (new \PDO('sqlite:'.self::database()))->query(
+                'SELECT rows, bytes, kept FROM runs WHERE id = '.(new \PDO('sqlite::memory:'))
+                    ->quote((string) $kept['id']),
+            )->fetch(\PDO::FETCH_ASSOC) ?: null;
         }
         $this->assertNotNull($record, 'written as soon as that was possible');
         $file = $app->folder.'/runs/'.$kept['id'].'.csv';
@@ -138,9 +177,23 @@ final class NeighbourTest extends TestCase
     {
         $app = self::app();
         $eye = $this->eye();
-        $this->assertSame(303, $app->send('/sets/skerrywing/store', '/sets/skerrywing/store/fennel/itself', ['itself' => '1']));
-        $neighbour = $this->neighbour(sprintf('is_dir("%1$s") || mkdir("%1$s"); $lock = fopen("%1$s/fennel.memory.lock", "c"); flock($lock, LOCK_EX);', $app->folder.'/devices'));
-        $this->assertSame(303, $app->send('/sets/skerrywing/layers', '/sets/skerrywing/layers/say', ['layer' => 'water', 'name' => 'On the water', 'colour' => '2', 'lets_go' => '0']));
+        $this->assertSame(
+            303,
+            $app->send('/sets/skerrywing/store', '/sets/skerrywing/store/fennel/itself', ['itself' => '1']),
+        );
+        $neighbour = $this->neighbour(sprintf(
+            'is_dir("%1$s") || mkdir("%1$s"); $lock = fopen("%1$s/fennel.memory.lock", "c"); flock($lock, '
+                .'LOCK_EX);',
+            $app->folder.'/devices',
+        ));
+        $this->assertSame(
+            303,
+            $app->send(
+                '/sets/skerrywing/layers',
+                '/sets/skerrywing/layers/say',
+                ['layer' => 'water', 'name' => 'On the water', 'colour' => '2', 'lets_go' => '0'],
+            ),
+        );
         // After two seconds it would be written.
         for ($end = microtime(true) + 3.0; microtime(true) < $end;) {
             $this->sendsAll();
@@ -149,7 +202,12 @@ final class NeighbourTest extends TestCase
         $memory = $app->folder.'/devices/fennel.memory';
         $this->assertFalse(is_file($memory) && str_contains((string) file_get_contents($memory), 'On the water'));
         $this->letsGo($neighbour);
-        for ($end = microtime(true) + 20.0; ! is_file($memory) || ! str_contains((string) file_get_contents($memory), 'On the water'); usleep(50_000)) {
+        for (
+            $end = microtime(true) + 20.0; ! is_file($memory) || ! str_contains(
+                (string) file_get_contents($memory),
+                'On the water',
+            ); usleep(50_000)
+        ) {
             $this->assertLessThan($end, microtime(true), 'it is written when the other one has done');
         }
         $app->send('/sets/skerrywing/store', '/sets/skerrywing/store/fennel/itself', ['itself' => '0']);
@@ -159,23 +217,49 @@ final class NeighbourTest extends TestCase
     {
         $app = self::app();
         $this->assertSame(204, $app->rig('POST', '/orders', ['order' => 'record'])[0]);
-        $page = proc_open([PHP_BINARY, '-r', sprintf('require "%s/vendor/autoload.php"; $app = Tests\Serve\RunningApp::at(%s); for ($i = 0; $i < 5; $i++) { echo $app->send("/sets/skerrywing/store?device=fennel", "/sets/skerrywing/store/fennel", []), "\n"; }', dirname(__DIR__, 2), var_export([$app->folder, $app->port, $app->rigPort], true))], [1 => ['pipe', 'w']], $pipes);
+        $page = proc_open(
+            [
+                PHP_BINARY, '-r',
+                sprintf(
+                    'require "%s/vendor/autoload.php"; $app = Tests\Serve\RunningApp::at(%s); for ($i = 0; $i < 5; '
+                        .'$i++) { echo $app->send("/sets/skerrywing/store?device=fennel", '
+                        .'"/sets/skerrywing/store/fennel", []), "\n"; }',
+                    dirname(__DIR__, 2),
+                    var_export([$app->folder, $app->port, $app->rigPort], true),
+                ),
+            ],
+            [1 => ['pipe', 'w']],
+            $pipes,
+        );
         assert(is_resource($page));
         for ($i = 0; $i < 20 && proc_get_status($page)['running']; $i++) {
             $this->sendsAll();
         }
-        $this->assertSame(array_fill(0, 5, '303'), array_filter(explode("\n", (string) stream_get_contents($pipes[1]))));
+        $this->assertSame(
+            array_fill(0, 5, '303'),
+            array_filter(explode("\n", (string) stream_get_contents($pipes[1]))),
+        );
         proc_close($page);
         $this->assertSame(200, $app->rig('POST', '/orders', ['order' => 'keep', 'name' => ''])[0]);
     }
 
-    /** Each of two hundred addresses has one connection, one has two hundred, and one asks without a token and reads nothing. */
+    /**
+     * Each of two hundred addresses has one connection, one has two hundred, and one asks without a token and reads
+     * nothing.
+     */
     public function test_two_hundred_strangers_do_not_shut_the_desk_out(): void
     {
         $app = self::app();
         $eye = $this->eye();
         $connect = function (int $address) use ($app) {
-            $socket = @stream_socket_client('tcp://127.0.0.1:'.$app->rigPort, $code, $why, 2.0, STREAM_CLIENT_CONNECT, stream_context_create(['socket' => ['bindto' => '127.0.1.'.$address.':0']]));
+            $socket = @stream_socket_client(
+                'tcp://127.0.0.1:'.$app->rigPort,
+                $code,
+                $why,
+                2.0,
+                STREAM_CLIENT_CONNECT,
+                stream_context_create(['socket' => ['bindto' => '127.0.1.'.$address.':0']]),
+            );
             assert($socket !== false);
             stream_set_blocking($socket, false);
 
@@ -185,7 +269,10 @@ final class NeighbourTest extends TestCase
         usleep(300_000);
         $this->sendsAll();
         $this->timersFire($eye);
-        $open = count(array_filter(array_slice($strangers, 200), fn ($socket): bool => fread($socket, 1) === '' && ! feof($socket)));
+        $open = count(array_filter(
+            array_slice($strangers, 200),
+            fn ($socket): bool => fread($socket, 1) === '' && ! feof($socket),
+        ));
         $this->assertLessThanOrEqual(8, $open, 'an address has few connections');
         array_map(fclose(...), $strangers);
         usleep(300_000);
@@ -198,13 +285,17 @@ final class NeighbourTest extends TestCase
             }
         }
         $this->sendsAll();
-        $this->assertLessThan($before + (16 << 20), $app->rig('GET', '/health')[1]['memory_bytes'], 'who does not read is not read from');
+        $this->assertLessThan(
+            $before + (16 << 20),
+            $app->rig('GET', '/health')[1]['memory_bytes'],
+            'who does not read is not read from',
+        );
         array_map(fclose(...), $deaf);
     }
 
     /**
-     * Strangers post far more than they may, slowly, in pieces, and with two lengths; they say that they are at the desk; and
-     * read nothing of what they are answered.
+     * Strangers post far more than they may, slowly, in pieces, and with two lengths; they say that they are at the
+     * desk; and read nothing of what they are answered.
      */
     public function test_strangers_neither_fill_the_memory_of_the_pages_nor_keep_them_from_the_desk(): void
     {
@@ -222,7 +313,14 @@ final class NeighbourTest extends TestCase
             for ($end = microtime(true) + 20.0; $ask([])[0] !== 200; usleep(50_000)) {
                 $this->assertLessThan($end, microtime(true), 'the house is let in');
             }
-            $pages = fn (): int => (int) array_sum(array_map(fn (int $pid): int => preg_match('/^RssAnon:\s+(\d+)/m', (string) @file_get_contents("/proc/$pid/status"), $kb) === 1 ? 1024 * (int) $kb[1] : 0, $app->pids()));
+            $pages = fn (): int => (int) array_sum(array_map(
+                fn (int $pid): int => preg_match(
+                    '/^RssAnon:\s+(\d+)/m',
+                    (string) @file_get_contents("/proc/$pid/status"),
+                    $kb,
+                ) === 1 ? 1024 * (int) $kb[1] : 0,
+                $app->pids(),
+            ));
             $before = $pages();
             $this->assertGreaterThan(1 << 20, $before);
             for ($i = 0; $i < 3; $i++) {
@@ -240,36 +338,68 @@ final class NeighbourTest extends TestCase
             };
             $head = 'Host: 127.0.0.2:'.$app->port."\r\n";
             $said = function ($socket): string {
-                for ($text = '', $end = microtime(true) + 5.0; ! feof($socket) && microtime(true) < $end; usleep(5_000)) {
+                for (
+                    $text = '',
+                    $end = microtime(true) + 5.0; ! feof($socket) && microtime(true) < $end; usleep(5_000)
+                ) {
                     $text .= fread($socket, 65_536);
                 }
 
                 return $text;
             };
             foreach ([
-                'in pieces' => ["POST /pair HTTP/1.1\r\n{$head}Transfer-Encoding: chunked\r\n\r\n5\r\nhello\r\n0\r\n\r\n", 411],
-                'with two lengths' => ["POST /pair HTTP/1.1\r\n{$head}Content-Length: 3\r\nContent-Length: 300\r\n\r\nabc", 411],
+                'in pieces' => [
+                    "POST /pair HTTP/1.1\r\n{$head}Transfer-Encoding: chunked\r\n\r\n5\r\nhello\r\n0\r\n\r\n", 411,
+                ],
+                'with two lengths' => [
+                    "POST /pair HTTP/1.1\r\n{$head}Content-Length: 3\r\nContent-Length: 300\r\n\r\nabc", 411,
+                ],
                 'with a length that is none' => ["POST /pair HTTP/1.1\r\n{$head}Content-Length: +3\r\n\r\nabc", 411],
                 'without end' => ['GET /pair HTTP/1.1'."\r\nX: ".str_repeat('y', 20_000), 431],
                 'no request' => ["\x16\x03\x01 nothing\r\n\r\n", 400],
                 'with lines that end otherwise' => [
-                    "GET /pair HTTP/1.1\r\n{$head}X: y\n\nGET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n",
+                    "GET /pair HTTP/1.1\r\n{$head}X: y\n\n"
+                        ."GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n",
                     400,
                 ],
-                'two at a time' => ["GET /pair HTTP/1.1\r\n$head\r\nGET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 200],
-                'as if from the desk' => ["GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 421],
-                'as if the gate had said so' => ["GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\nNailrod-From:\r\nNailrod_From: 127.0.0.1\r\n\r\n", 421],
+                'two at a time' => [
+                    "GET /pair HTTP/1.1\r\n$head\r\n"
+                ."GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n",
+                    200,
+                ],
+                'as if from the desk' => [
+                    "GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 421,
+                ],
+                'as if the gate had said so' => [
+                    "GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n"
+                ."Nailrod-From:\r\nNailrod_From: 127.0.0.1\r\n\r\n",
+                    421,
+                ],
             ] as $what => [$request, $status]) {
                 $answer = $said($socket($request));
-                $this->assertMatchesRegularExpression('#^HTTP/1\.[01] '.$status.' #', $answer, $what.': a stranger\'s request');
+                $this->assertMatchesRegularExpression(
+                    '#^HTTP/1\.[01] '.$status.' #',
+                    $answer,
+                    $what.': a stranger\'s request',
+                );
                 $this->assertSame(1, preg_match_all('#^HTTP/1\.[01] #m', $answer), $what.': one answer');
             }
             // Bodies that never end, and answers that nobody reads.
-            $waiting = array_map(fn (int $i) => $socket($i % 2 === 0 ? "POST /pair HTTP/1.1\r\n{$head}Content-Length: 60000\r\n\r\nabc" : "GET /pair HTTP/1.1\r\n$head\r\n"), range(1, 100));
+            $waiting = array_map(
+                fn (int $i) => $socket(
+                    $i % 2 === 0 ? "POST /pair HTTP/1.1\r\n{$head}Content-Length: 60000\r\n\r\nabc"
+                        : "GET /pair HTTP/1.1\r\n$head\r\n",
+                ),
+                range(1, 100),
+            );
             for ($i = 0; $i < 8; $i++) {
                 $began = microtime(true);
                 $this->assertSame(200, $app->request('GET', '/sets/skerrywing/rig')[0]);
-                $this->assertLessThan(8.0, microtime(true) - $began, 'the desk has its page before the strangers are given up');
+                $this->assertLessThan(
+                    8.0,
+                    microtime(true) - $began,
+                    'the desk has its page before the strangers are given up',
+                );
             }
             array_map(fclose(...), $waiting);
             $this->assertLessThan($before + (48 << 20), $pages(), 'what is longer than it may be is not taken');
@@ -284,8 +414,22 @@ final class NeighbourTest extends TestCase
         $eye = $this->eye();
         for ($kill = 0; $kill < (int) (getenv('NAILROD_KILLS') ?: 9); $kill++) {
             $hand = (string) $app->rig('POST', '/hands', ['name' => 'Holder', 'kind' => 'program'])[1]['hand'];
-            $held = array_values(array_filter(['fennel/ring', 'fennel/mark', 'gorse/trigger.first', 'fennel/switch-1.up', 'bracken/push-1'], fn (): bool => random_int(0, 1) === 1));
-            $app->rig('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => array_map(fn (int $i, string $port): array => [1000 + $i, $port, 1], array_keys($held), $held)]);
+            $held = array_values(array_filter(
+                ['fennel/ring', 'fennel/mark', 'gorse/trigger.first', 'fennel/switch-1.up', 'bracken/push-1'],
+                fn (): bool => random_int(0, 1) === 1,
+            ));
+            $app->rig(
+                'POST',
+                '/hands/'.$hand,
+                [
+                    'n' => 1,
+                    'inputs' => array_map(
+                        fn (int $i, string $port): array => [1000 + $i, $port, 1],
+                        array_keys($held),
+                        $held,
+                    ),
+                ],
+            );
             random_int(0, 1) === 0 || $app->rig('POST', '/orders', ['order' => 'try macro', 'macro' => 'three-sacks']);
             usleep(random_int(0, 1_500_000));
             $eye->read(0.0);
@@ -299,7 +443,14 @@ final class NeighbourTest extends TestCase
                 $this->assertLessThan($end, microtime(true), 'its stream ends');
             }
             if ($kill % 3 !== 0) {
-                $this->assertSame([], array_filter(array_keys($eye->on), fn (string $one): bool => preg_match('/^(button|key|hat|mouse|consumer) /', $one) === 1), 'an end that is no kill tells what it lets go of before');
+                $this->assertSame(
+                    [],
+                    array_filter(
+                        array_keys($eye->on),
+                        fn (string $one): bool => preg_match('/^(button|key|hat|mouse|consumer) /', $one) === 1,
+                    ),
+                    'an end that is no kill tells what it lets go of before',
+                );
             }
             $app->isRigBack();
             $eye->come();
@@ -341,7 +492,11 @@ final class NeighbourTest extends TestCase
         }
         $app = new RunningApp(64 << 20);
         try {
-            $say = fn (string $name): array => $app->answered('/sets/skerrywing/layers', '/sets/skerrywing/layers/say', ['layer' => 'water', 'name' => $name, 'colour' => '2', 'lets_go' => '0']);
+            $say = fn (string $name): array => $app->answered(
+                '/sets/skerrywing/layers',
+                '/sets/skerrywing/layers/say',
+                ['layer' => 'water', 'name' => $name, 'colour' => '2', 'lets_go' => '0'],
+            );
             $this->assertSame(303, $say('Before')[0]);
             $app->page('/sets/skerrywing/recordings');
             $this->assertSame(204, $app->rig('POST', '/orders', ['order' => 'record'])[0]);
@@ -352,26 +507,47 @@ final class NeighbourTest extends TestCase
             $full = [507, 'The disk is full. Nothing was changed. Make room on it, then try again.'];
             foreach ([
                 'an edit' => $say('While it is full'),
-                'a step back' => $app->answered('/sets/skerrywing/layers', '/sets/skerrywing/undo', ['seen' => $app->revision()]),
+                'a step back' => $app->answered(
+                    '/sets/skerrywing/layers',
+                    '/sets/skerrywing/undo',
+                    ['seen' => $app->revision()],
+                ),
                 'a write' => $app->answered('/sets/skerrywing/layers', '/sets/skerrywing/store/fennel', []),
-                'a new set' => $app->answered('/sets/skerrywing/layers', '/sets/skerrywing/sets/new', ['name' => 'Another', 'parent' => 'skerrywing']),
+                'a new set' => $app->answered(
+                    '/sets/skerrywing/layers',
+                    '/sets/skerrywing/sets/new',
+                    ['name' => 'Another', 'parent' => 'skerrywing'],
+                ),
             ] as $what => [$status, $html]) {
                 $this->assertSame($full[0], $status, $what.': '.mb_strimwidth($html, 0, 400));
                 $this->assertStringContainsString($full[1], $html, $what);
             }
             for ($n = 1; $n <= self::BATCHES; $n++) {
-                $batch = array_map(fn (int $i): array => [1000 * $n + $i, 'fennel/left-lever', ($n * 7919 + $i * 104_729) % 65_536], range(0, 99));
+                $batch = array_map(
+                    fn (int $i): array => [1000 * $n + $i, 'fennel/left-lever', ($n * 7919 + $i * 104_729) % 65_536],
+                    range(0, 99),
+                );
                 $this->assertSame(200, $app->rig('POST', '/hands/'.$hand, ['n' => $n, 'inputs' => $batch])[0]);
             }
             $this->assertSame(204, $app->rig('POST', '/orders', ['order' => 'try macro', 'macro' => 'three-sacks'])[0]);
-            for ($end = microtime(true) + 20.0; ($eye->times['button 4'] ?? 0) < 3 || $eye->said === []; $eye->read(0.05)) {
+            for (
+                $end = microtime(true) + 20.0; ($eye->times['button 4'] ?? 0) < 3 || $eye->said === []; $eye->read(0.05)
+            ) {
                 $this->assertLessThan($end, microtime(true), 'timers fire, and the end of the recording is told');
             }
-            $this->assertStringStartsWith('The recording was ended, since the disk is full. What came before is kept as "Recording ', $eye->said[0]);
+            $this->assertStringStartsWith(
+                'The recording was ended, since the disk is full. What came before is kept as "Recording ',
+                $eye->said[0],
+            );
             $app->empty();
             $this->assertSame(303, $say('After')[0]);
             $this->assertStringContainsString('After<', $app->page('/sets/skerrywing/layers'));
-            for ($end = microtime(true) + 20.0; ! str_contains($app->page('/sets/skerrywing/recordings'), 'Recording '); usleep(50_000)) {
+            for (
+                $end = microtime(true) + 20.0; ! str_contains(
+                    $app->page('/sets/skerrywing/recordings'),
+                    'Recording ',
+                ); usleep(50_000)
+            ) {
                 $this->assertLessThan($end, microtime(true), 'what was recorded until then is kept');
             }
         } finally {

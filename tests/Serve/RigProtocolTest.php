@@ -48,7 +48,13 @@ final class RigProtocolTest extends TestCase
                 $request = substr($request, (int) @fwrite($stream, $request));
             }
             $answer .= fread($stream, 65_536);
-            if (preg_match('/\r\nContent-Length: (\d+)\r\n.*?\r\n\r\n(.*)$/s', $answer, $match) === 1 && strlen($match[2]) >= (int) $match[1]) {
+            if (
+                preg_match(
+                    '/\r\nContent-Length: (\d+)\r\n.*?\r\n\r\n(.*)$/s',
+                    $answer,
+                    $match,
+                ) === 1 && strlen($match[2]) >= (int) $match[1]
+            ) {
                 break;
             }
         }
@@ -59,7 +65,14 @@ final class RigProtocolTest extends TestCase
 
     private function head(string $line, string ...$headers): string
     {
-        return implode("\r\n", [$line.' HTTP/1.1', 'Host: 127.0.0.1:'.$this->app()->rigPort, 'Authorization: Bearer '.$this->app()->token(), ...$headers])."\r\n\r\n";
+        return implode(
+            "\r\n",
+            [
+                $line.' HTTP/1.1', 'Host: 127.0.0.1:'.$this->app()->rigPort,
+                'Authorization: Bearer '.$this->app()->token(),
+                ...$headers,
+            ],
+        )."\r\n\r\n";
     }
 
     public function test_who_is_not_known_is_not_let_in(): void
@@ -67,8 +80,18 @@ final class RigProtocolTest extends TestCase
         $app = $this->app();
         $this->assertSame(401, $app->rig('GET', '/health', token: 'nr_0123')[0]);
         $this->assertSame(401, $app->rig('GET', '/health', token: 'page.99999999999.abc')[0]);
-        $this->assertSame([403, 'Only Nailrod\'s own pages may do this: found a request from http://evil.example.'], [($answer = $app->rig('GET', '/health', headers: ['Origin: http://evil.example']))[0], $answer[1]['problem']]);
-        $this->assertSame(403, $app->rig('POST', '/orders', ['order' => 'let go'], ['Origin: http://127.0.0.1:'.($app->port + 7)])[0], 'a page on another port of this machine');
+        $this->assertSame(
+            [403, 'Only Nailrod\'s own pages may do this: found a request from http://evil.example.'],
+            [
+                ($answer = $app->rig('GET', '/health', headers: ['Origin: http://evil.example']))[0],
+                $answer[1]['problem'],
+            ],
+        );
+        $this->assertSame(
+            403,
+            $app->rig('POST', '/orders', ['order' => 'let go'], ['Origin: http://127.0.0.1:'.($app->port + 7)])[0],
+            'a page on another port of this machine',
+        );
         $this->assertSame(200, $app->rig('GET', '/health', headers: ['Origin: http://localhost:'.$app->port])[0]);
         $this->assertSame(421, $app->rig('GET', '/health', headers: ['Host: evil.example:'.$app->rigPort])[0]);
         $this->assertSame(421, $app->rig('GET', '/health', headers: ['Host: 127.0.0.1:'.$app->port])[0]);
@@ -76,10 +99,24 @@ final class RigProtocolTest extends TestCase
 
     public function test_only_the_own_origin_is_told_that_it_may_read(): void
     {
-        [$status, $answer] = $this->raw("OPTIONS /orders HTTP/1.1\r\nHost: 127.0.0.1:".$this->app()->rigPort."\r\nOrigin: http://127.0.0.1:".$this->app()->port."\r\n\r\n", 0.3);
+        [$status, $answer] = $this->raw(
+            "OPTIONS /orders HTTP/1.1\r\nHost: 127.0.0.1:"
+                .$this->app()->rigPort
+                ."\r\nOrigin: http://127.0.0.1:"
+                .$this->app()->port
+                ."\r\n\r\n",
+            0.3,
+        );
         $this->assertSame(204, $status);
-        $this->assertStringContainsString('Access-Control-Allow-Origin: http://127.0.0.1:'.$this->app()->port."\r\n", $answer);
-        [$status, $answer] = $this->raw("OPTIONS /orders HTTP/1.1\r\nHost: 127.0.0.1:".$this->app()->rigPort."\r\nOrigin: http://evil.example\r\n\r\n");
+        $this->assertStringContainsString(
+            'Access-Control-Allow-Origin: http://127.0.0.1:'.$this->app()->port."\r\n",
+            $answer,
+        );
+        [$status, $answer] = $this->raw(
+            "OPTIONS /orders HTTP/1.1\r\nHost: 127.0.0.1:"
+                .$this->app()->rigPort
+                ."\r\nOrigin: http://evil.example\r\n\r\n",
+        );
         $this->assertSame(403, $status);
         $this->assertStringNotContainsString('Access-Control-Allow-Origin', $answer);
     }
@@ -88,14 +125,24 @@ final class RigProtocolTest extends TestCase
     {
         $this->assertSame(411, $this->raw($this->head('POST /hands'))[0]);
         $this->assertSame(411, $this->raw($this->head('POST /hands', 'Transfer-Encoding: chunked'))[0]);
-        $this->assertSame(413, $this->raw($this->head('POST /hands', 'Content-Length: 10000000').str_repeat('x', 1_000_000))[0]);
+        $this->assertSame(
+            413,
+            $this->raw($this->head('POST /hands', 'Content-Length: 10000000').str_repeat('x', 1_000_000))[0],
+        );
         $this->assertSame(431, $this->raw('GET /'.str_repeat('x', 20_000))[0]);
         $this->assertSame(421, $this->raw("nonsense\r\n\r\n")[0]);
         $this->assertSame(422, $this->raw($this->head('POST /orders', 'Content-Length: 9').'{"order":')[0]);
         $this->assertSame(404, $this->raw($this->head('GET /'.rawurlencode("\0..").'/x'))[0]);
         $dice = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
         for ($i = 0; $i < 60; $i++) {
-            $this->raw($dice->getInt(0, 1) === 0 ? $dice->getBytes($dice->getInt(1, 3000)) : substr($this->head('POST /hands', 'Content-Length: 5'), 0, $dice->getInt(1, 120)).$dice->getBytes(40)."\r\n\r\n", 0.02);
+            $this->raw(
+                $dice->getInt(0, 1) === 0 ? $dice->getBytes($dice->getInt(1, 3000)) : substr(
+                    $this->head('POST /hands', 'Content-Length: 5'),
+                    0,
+                    $dice->getInt(1, 120),
+                ).$dice->getBytes(40)."\r\n\r\n",
+                0.02,
+            );
         }
     }
 
@@ -105,7 +152,11 @@ final class RigProtocolTest extends TestCase
             $stream = stream_socket_client('tcp://127.0.0.1:'.$this->app()->rigPort, $code, $why, 5.0);
             assert($stream !== false);
             stream_set_timeout($stream, 3);
-            fwrite($stream, $line."\r\nHost: 127.0.0.1:".$this->app()->rigPort."\r\nAuthorization: Bearer ".$this->app()->token()."\r\nConnection: close\r\n\r\n");
+            fwrite(
+                $stream,
+                $line."\r\nHost: 127.0.0.1:".$this->app()->rigPort."\r\nAuthorization: Bearer ".$this->app()
+                    ->token()."\r\nConnection: close\r\n\r\n",
+            );
             $this->assertStringContainsString('"version":1', (string) stream_get_contents($stream));
             $this->assertFalse(stream_get_meta_data($stream)['timed_out'], $line);
             fclose($stream);
@@ -116,11 +167,34 @@ final class RigProtocolTest extends TestCase
     {
         $app = $this->app();
         $hand = (string) $app->rig('POST', '/hands', ['name' => 'Test', 'kind' => 'program'])[1]['hand'];
-        $this->assertSame(422, $app->rig('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => array_fill(0, 4001, [1, 'fennel/mark', 1])])[0]);
-        $answer = $app->rig('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[1, 'fennel/mark', 1], [2, 'no/where', 1], [3, 'fennel/mark', 2], 'x', [4, 'fennel/mark', 0]]]);
+        $this->assertSame(
+            422,
+            $app->rig('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => array_fill(0, 4001, [1, 'fennel/mark', 1])])[0],
+        );
+        $answer = $app->rig(
+            'POST',
+            '/hands/'.$hand,
+            [
+                'n' => 1,
+                'inputs' => [
+                    [1, 'fennel/mark', 1], [2, 'no/where', 1], [3, 'fennel/mark', 2], 'x', [4, 'fennel/mark', 0],
+                ],
+            ],
+        );
         $this->assertSame([200, 2, 3], [$answer[0], $answer[1]['taken'], count($answer[1]['problems'])]);
-        $this->assertSame(413, $app->rig('POST', '/hands/'.$hand, ['n' => 2, 'inputs' => array_fill(0, 4000, [1, str_repeat('x', 100), 1])])[0]);
-        $this->assertLessThan(HttpRequests::MOST_BODY, strlen((string) json_encode(array_fill(0, 4000, [1_000_000_000_000, 'fennel/left-lever', 65_535]))), 'a whole batch has room');
+        $this->assertSame(
+            413,
+            $app->rig(
+                'POST',
+                '/hands/'.$hand,
+                ['n' => 2, 'inputs' => array_fill(0, 4000, [1, str_repeat('x', 100), 1])],
+            )[0],
+        );
+        $this->assertLessThan(
+            HttpRequests::MOST_BODY,
+            strlen((string) json_encode(array_fill(0, 4000, [1_000_000_000_000, 'fennel/left-lever', 65_535]))),
+            'a whole batch has room',
+        );
         $this->assertSame(204, $app->rig('DELETE', '/hands/'.$hand)[0]);
         $this->assertSame(410, $app->rig('POST', '/hands/'.$hand, ['n' => 2])[0]);
     }
@@ -130,7 +204,13 @@ final class RigProtocolTest extends TestCase
         $app = $this->app();
         $sockets = [];
         for ($i = 0; $i < 900; $i++) {
-            $socket = @stream_socket_client('tcp://127.0.0.1:'.$app->rigPort, $code, $why, 1.0, STREAM_CLIENT_CONNECT | STREAM_CLIENT_ASYNC_CONNECT);
+            $socket = @stream_socket_client(
+                'tcp://127.0.0.1:'.$app->rigPort,
+                $code,
+                $why,
+                1.0,
+                STREAM_CLIENT_CONNECT | STREAM_CLIENT_ASYNC_CONNECT,
+            );
             if ($socket !== false) {
                 $sockets[] = $socket;
             }
@@ -158,7 +238,13 @@ final class RigProtocolTest extends TestCase
 
     public function test_a_second_rig_of_one_database_is_refused_with_the_process_that_has_it(): void
     {
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../artisan', 'nailrod:rig', '--pages=1'], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', ['DB_DATABASE' => $this->app()->folder.'/nailrod.sqlite'] + getenv());
+        $process = proc_open(
+            [PHP_BINARY, __DIR__.'/../../artisan', 'nailrod:rig', '--pages=1'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            __DIR__.'/../..',
+            ['DB_DATABASE' => $this->app()->folder.'/nailrod.sqlite'] + getenv(),
+        );
         assert(is_resource($process));
         $said = (string) stream_get_contents($pipes[2]);
         $this->assertSame(1, proc_close($process));
@@ -168,7 +254,11 @@ final class RigProtocolTest extends TestCase
     public function test_a_rig_that_slept_is_back_at_once_and_judges_nobody(): void
     {
         $app = $this->app();
-        $hand = (string) $app->rig('POST', '/hands', ['name' => 'Test', 'kind' => 'program', 'devices' => ['bracken']])[1]['hand'];
+        $hand = (string) $app->rig(
+            'POST',
+            '/hands',
+            ['name' => 'Test', 'kind' => 'program', 'devices' => ['bracken']],
+        )[1]['hand'];
         $app->rig('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[1, 'fennel/ring', 1]]]);
         posix_kill($app->rigPid(), SIGSTOP);
         usleep(4_500_000);

@@ -39,7 +39,14 @@ final class RowsEye
             $stream = @stream_socket_client('tcp://127.0.0.1:'.$this->app->rigPort, $code, $why, 1.0);
             if ($stream !== false) {
                 stream_set_timeout($stream, 2);
-                fwrite($stream, "GET /events?see=rows HTTP/1.1\r\nHost: 127.0.0.1:{$this->app->rigPort}\r\nAuthorization: Bearer {$this->app->token()}\r\n".($this->last === '' ? '' : "Last-Event-ID: $this->last\r\n")."\r\n");
+                fwrite(
+                    $stream,
+                    "GET /events?see=rows HTTP/1.1\r\nHost: 127.0.0.1:{$this->app->rigPort}\r\n"
+                    ."Authorization: Bearer {$this->app->token()}\r\n"
+                        .(
+                            $this->last === '' ? '' : "Last-Event-ID: $this->last\r\n"
+                        )."\r\n",
+                );
                 if (str_contains((string) fgets($stream), ' 200 ')) {
                     break;
                 }
@@ -107,9 +114,15 @@ final class RowsEye
                 $this->wholes++;
             }
             foreach ($data as $row) {
-                $isOff = $row['value'] === ($row['kind'] === OutputEvent::HAT ? -1 : 0) && ! in_array($row['kind'], [OutputEvent::AXIS, OutputEvent::VARIABLE], true);
+                $isOff = $row['value'] === ($row['kind'] === OutputEvent::HAT ? -1 : 0) && ! in_array(
+                    $row['kind'],
+                    [OutputEvent::AXIS, OutputEvent::VARIABLE],
+                    true,
+                );
                 $this->on[$row['kind'].' '.$row['target']] = $row['value'];
-                $this->times[$row['kind'].' '.$row['target']] = ($this->times[$row['kind'].' '.$row['target']] ?? 0) + (int) ! $isOff;
+                $this->times[$row['kind'].' '.$row['target']] = (
+                    $this->times[$row['kind'].' '.$row['target']] ?? 0
+                ) + (int) ! $isOff;
                 if ($isOff) {
                     unset($this->on[$row['kind'].' '.$row['target']]);
                 }

@@ -39,18 +39,36 @@ final class RunningApp
             exec('mount -t tmpfs -o size='.$disk.' tmpfs '.escapeshellarg($this->folder).' 2>&1', $said, $code);
             $code === 0 || throw new \RuntimeException('No disk could be laid: '.implode(' ', $said));
         }
-        foreach (['/devices', '/programs', '/runs', '/serve', '/storage', '/storage/framework', '/storage/framework/views', '/storage/framework/sessions', '/storage/logs'] as $below) {
+        foreach (
+            [
+                '/devices', '/programs', '/runs', '/serve', '/storage', '/storage/framework',
+                '/storage/framework/views', '/storage/framework/sessions', '/storage/logs',
+            ] as $below
+        ) {
             mkdir($this->folder.$below);
         }
         [$this->port, $this->rigPort] = self::freePorts();
         $this->environment = [
-            'LARAVEL_STORAGE_PATH' => $this->folder.'/storage', 'APP_ENV' => 'production', 'APP_KEY' => self::KEY, 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
-            'NAILROD_RUNS' => $this->folder.'/runs', 'NAILROD_SERVE' => $this->folder.'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3', 'NAILROD_RIG_PORT' => (string) $this->rigPort,
+            'LARAVEL_STORAGE_PATH' => $this->folder
+                .'/storage', 'APP_ENV' => 'production', 'APP_KEY' => self::KEY, 'DB_DATABASE' => $this->folder
+                .'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder
+                .'/devices', 'NAILROD_PROGRAMS' => $this->folder
+                .'/programs',
+            'NAILROD_RUNS' => $this->folder
+                .'/runs', 'NAILROD_SERVE' => $this->folder
+                .'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3',
+                'NAILROD_RIG_PORT' => (string) $this->rigPort,
         ] + ($open === '' ? [] : ['NAILROD_OPEN' => '1', 'NAILROD_HOSTS' => $open]) + getenv();
         touch($this->folder.'/nailrod.sqlite');
         $this->artisan('migrate', '--force', '--quiet');
         $this->artisan('nailrod:demo', '--quiet');
-        $process = proc_open([__DIR__.'/../../bin/serve', $open === '' ? '127.0.0.1' : '0.0.0.0', (string) $this->port], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes, __DIR__.'/../..', $this->environment);
+        $process = proc_open(
+            [__DIR__.'/../../bin/serve', $open === '' ? '127.0.0.1' : '0.0.0.0', (string) $this->port],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']],
+            $pipes,
+            __DIR__.'/../..',
+            $this->environment,
+        );
         assert(is_resource($process));
         $this->process = $process;
         $this->isBack();
@@ -117,18 +135,35 @@ final class RunningApp
      *
      * @return array{int, array<string, mixed>} status, 0 if there was no answer; and what came
      */
-    public function rig(string $method, string $path, ?array $json = null, array $headers = [], ?string $token = null): array
-    {
+    public function rig(
+        string $method,
+        string $path,
+        ?array $json = null,
+        array $headers = [],
+        ?string $token = null,
+    ): array {
         $curl = curl_init('http://127.0.0.1:'.$this->rigPort.$path);
         assert($curl !== false);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Authorization: Bearer '.($token ?? $this->token()), 'Content-Type: application/json', ...$headers]]);
+        curl_setopt_array(
+            $curl,
+            [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_CUSTOMREQUEST => $method,
+                CURLOPT_HTTPHEADER => [
+                    'Authorization: Bearer '.($token ?? $this->token()), 'Content-Type: application/json',
+                    ...$headers,
+                ],
+            ],
+        );
         if ($json !== null) {
             curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode((object) $json, JSON_THROW_ON_ERROR));
         }
         $body = curl_exec($curl);
         $decoded = is_string($body) ? json_decode($body, true) : null;
 
-        return [is_string($body) ? (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE) : 0, is_array($decoded) ? $decoded : []];
+        return [
+            is_string($body) ? (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE) : 0,
+            is_array($decoded) ? $decoded : [],
+        ];
     }
 
     /**
@@ -141,7 +176,10 @@ final class RunningApp
         $stream = stream_socket_client('tcp://127.0.0.1:'.$this->rigPort, $code, $why, 5.0);
         assert($stream !== false);
         stream_set_timeout($stream, 5);
-        fwrite($stream, 'GET /events?see=picture&token='.$this->token()." HTTP/1.1\r\nHost: 127.0.0.1:".$this->rigPort."\r\n\r\n");
+        fwrite(
+            $stream,
+            'GET /events?see=picture&token='.$this->token()." HTTP/1.1\r\nHost: 127.0.0.1:".$this->rigPort."\r\n\r\n",
+        );
         while (($line = fgets($stream)) !== false) {
             $data = str_starts_with($line, 'data: ') ? json_decode(substr($line, 6), true) : null;
             if (is_array($data) && isset($data['whole'], $data['set'])) {
@@ -174,7 +212,13 @@ final class RunningApp
     /** @return string what it said */
     public function artisan(string ...$words): string
     {
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../artisan', ...$words], [1 => ['pipe', 'w']], $pipes, __DIR__.'/../..', $this->environment);
+        $process = proc_open(
+            [PHP_BINARY, __DIR__.'/../../artisan', ...$words],
+            [1 => ['pipe', 'w']],
+            $pipes,
+            __DIR__.'/../..',
+            $this->environment,
+        );
         assert(is_resource($process));
         $said = (string) stream_get_contents($pipes[1]);
         $code = proc_close($process);
@@ -231,7 +275,16 @@ final class RunningApp
             }
         }
 
-        return sprintf('Answered %d %s: %s%s', curl_getinfo($curl, CURLINFO_RESPONSE_CODE), curl_error($curl), mb_strimwidth($html, 0, 2000), file_get_contents($this->folder.'/said').' '.json_encode(array_map(fn (int $pid): string => $pid.' '.trim((string) @file_get_contents("/proc/$pid/wchan")), $this->pids())));
+        return sprintf(
+            'Answered %d %s: %s%s',
+            curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+            curl_error($curl),
+            mb_strimwidth($html, 0, 2000),
+            file_get_contents($this->folder.'/said').' '.json_encode(array_map(
+                fn (int $pid): string => $pid.' '.trim((string) @file_get_contents("/proc/$pid/wchan")),
+                $this->pids(),
+            )),
+        );
     }
 
     /** What the page that was read last says, by which forms are sent. */
@@ -271,7 +324,16 @@ final class RunningApp
         $this->read = $this->page($page);
         preg_match('/csrf-token" content="([^"]+)"/', $this->read, $token);
         $curl = $this->curl('POST', $path);
-        curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->cookies(), CURLOPT_COOKIEFILE => $this->cookies(), CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'from' => $this->revision()] + $fields), CURLOPT_REFERER => 'http://127.0.0.1:'.$this->port.$page]);
+        curl_setopt_array(
+            $curl,
+            [
+                CURLOPT_COOKIEJAR => $this->cookies(), CURLOPT_COOKIEFILE => $this->cookies(),
+                CURLOPT_POSTFIELDS => http_build_query(
+                    ['_token' => $token[1] ?? '', 'from' => $this->revision()] + $fields,
+                ),
+                CURLOPT_REFERER => 'http://127.0.0.1:'.$this->port.$page,
+            ],
+        );
         $html = (string) curl_exec($curl);
 
         return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), html_entity_decode($html)];
@@ -282,9 +344,18 @@ final class RunningApp
     {
         $curl = curl_init('http://127.0.0.1:'.$this->port.$path);
         assert($curl !== false);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_CUSTOMREQUEST => $method]);
+        curl_setopt_array(
+            $curl,
+            [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_CUSTOMREQUEST => $method],
+        );
         if ($json !== null) {
-            curl_setopt_array($curl, [CURLOPT_POSTFIELDS => json_encode($json, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
+            curl_setopt_array(
+                $curl,
+                [
+                    CURLOPT_POSTFIELDS => json_encode($json, JSON_THROW_ON_ERROR),
+                    CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+                ],
+            );
         }
 
         return $curl;
@@ -301,7 +372,10 @@ final class RunningApp
                 $children[(int) $parent][] = (int) basename(dirname($file));
             }
         }
-        $masters = array_values(array_filter($children[proc_get_status($this->process)['pid']] ?? [], fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/$pid/cmdline"), 'server.php')));
+        $masters = array_values(array_filter(
+            $children[proc_get_status($this->process)['pid']] ?? [],
+            fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/$pid/cmdline"), 'server.php'),
+        ));
 
         return $masters === [] ? [] : [...$masters, ...($children[$masters[0]] ?? [])];
     }
@@ -309,7 +383,10 @@ final class RunningApp
     public function end(): void
     {
         proc_terminate($this->process, SIGTERM);
-        for ($end = microtime(true) + 10.0; proc_get_status($this->process)['running'] && microtime(true) < $end; usleep(20_000));
+        for (
+            $end = microtime(true) + 10.0; proc_get_status($this->process)['running']
+                && microtime(true) < $end; usleep(20_000)
+        );
         proc_close($this->process);
         if ($this->disk > 0) {
             exec('umount -l '.escapeshellarg($this->folder));

@@ -34,8 +34,18 @@ final class SuperviseTest extends TestCase
             file_put_contents("$folder/master-".getmypid(), "");
             sleep(60);
         ');
-        file_put_contents($this->folder.'/rig.php', '<?php file_put_contents(__DIR__."/rig-".getmypid(), ""); sleep(60);');
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/server.php', '--', '0', PHP_BINARY, $this->folder.'/rig.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes);
+        file_put_contents(
+            $this->folder.'/rig.php',
+            '<?php file_put_contents(__DIR__."/rig-".getmypid(), ""); sleep(60);',
+        );
+        $process = proc_open(
+            [
+                PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/server.php', '--', '0',
+                PHP_BINARY, $this->folder.'/rig.php',
+            ],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']],
+            $pipes,
+        );
         $this->assertIsResource($process);
         $this->process = $process;
         $this->until(fn () => count($this->alive('worker')) === 2 && count($this->alive('rig')) === 1);
@@ -45,7 +55,9 @@ final class SuperviseTest extends TestCase
     {
         if ($this->process !== null) {
             proc_terminate($this->process, SIGTERM);
-            $this->until(fn () => $this->alive('worker') === [] && $this->alive('master') === [] && $this->alive('rig') === []);
+            $this->until(
+                fn () => $this->alive('worker') === [] && $this->alive('master') === [] && $this->alive('rig') === [],
+            );
             proc_close($this->process);
         }
         array_map(unlink(...), glob($this->folder.'/*') ?: []);
@@ -55,9 +67,15 @@ final class SuperviseTest extends TestCase
     /** @return list<int> pids of those that run */
     private function alive(string $sort): array
     {
-        $pids = array_map(fn (string $file) => (int) substr(basename($file), strlen($sort) + 1), glob($this->folder.'/'.$sort.'-*') ?: []);
+        $pids = array_map(
+            fn (string $file) => (int) substr(basename($file), strlen($sort) + 1),
+            glob($this->folder.'/'.$sort.'-*') ?: [],
+        );
 
-        return array_values(array_filter($pids, fn (int $pid) => preg_match('/\) [^Z]/', (string) @file_get_contents('/proc/'.$pid.'/stat')) === 1));
+        return array_values(array_filter(
+            $pids,
+            fn (int $pid) => preg_match('/\) [^Z]/', (string) @file_get_contents('/proc/'.$pid.'/stat')) === 1,
+        ));
     }
 
     private function until(callable $is): void
@@ -71,15 +89,23 @@ final class SuperviseTest extends TestCase
     {
         $before = $this->alive('worker');
         posix_kill($before[0], SIGKILL);
-        $this->until(fn () => count($this->alive('worker')) === 2 && array_intersect($this->alive('worker'), $before) === []);
-        $this->assertStringContainsString('A worker of server.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/said'));
+        $this->until(
+            fn () => count($this->alive('worker')) === 2 && array_intersect($this->alive('worker'), $before) === [],
+        );
+        $this->assertStringContainsString(
+            'A worker of server.php has ended; it is begun anew.',
+            (string) file_get_contents($this->folder.'/said'),
+        );
     }
 
     public function test_workers_do_not_outlive_a_master_that_was_killed(): void
     {
         $before = $this->alive('worker');
         posix_kill($this->alive('master')[0], SIGKILL);
-        $this->until(fn () => count($this->alive('worker')) === 2 && array_intersect($this->alive('worker'), $before) === []);
+        $this->until(
+            fn () => count($this->alive('worker')) === 2
+            && array_intersect($this->alive('worker'), $before) === [],
+        );
         $this->assertCount(1, $this->alive('master'));
     }
 
@@ -89,18 +115,33 @@ final class SuperviseTest extends TestCase
         posix_kill($rig[0], SIGKILL);
         $this->until(fn () => count($this->alive('rig')) === 1 && $this->alive('rig') !== $rig);
         $this->assertSame($workers, $this->alive('worker'));
-        $this->assertStringContainsString('The process of rig.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/said'));
+        $this->assertStringContainsString(
+            'The process of rig.php has ended; it is begun anew.',
+            (string) file_get_contents($this->folder.'/said'),
+        );
     }
 
-    /** On a machine that is busy the workers come later than is waited for; were they ended meanwhile, none would ever do. */
+    /**
+     * On a machine that is busy the workers come later than is waited for; were they ended meanwhile, none would ever
+     * do.
+     */
     public function test_who_begins_slowly_is_waited_for_while_it_works(): void
     {
-        $this->assertSame('', $this->begun('slow', 'for ($end = microtime(true) + 1.2; microtime(true) < $end;) { hash("sha256", "x"); }'));
+        $this->assertSame(
+            '',
+            $this->begun(
+                'slow',
+                'for ($end = microtime(true) + 1.2; microtime(true) < $end;) { hash("sha256", "x"); }',
+            ),
+        );
     }
 
     public function test_a_beginning_in_which_nothing_happens_is_begun_anew(): void
     {
-        $this->assertStringContainsString('A worker of stuck.php has ended; it is begun anew.', $this->begun('stuck', 'is_file(__DIR__."/was") || (touch(__DIR__."/was") && sleep(60));'));
+        $this->assertStringContainsString(
+            'A worker of stuck.php has ended; it is begun anew.',
+            $this->begun('stuck', 'is_file(__DIR__."/was") || (touch(__DIR__."/was") && sleep(60));'),
+        );
     }
 
     /**
@@ -121,7 +162,13 @@ final class SuperviseTest extends TestCase
             }
             sleep(60);
         ');
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/'.$name.'.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/slowly', 'w']], $pipes, null, ['NAILROD_STANDS_S' => '0.5', ...getenv()]);
+        $process = proc_open(
+            [PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/'.$name.'.php'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/slowly', 'w']],
+            $pipes,
+            null,
+            ['NAILROD_STANDS_S' => '0.5', ...getenv()],
+        );
         $this->assertIsResource($process);
         $this->until(fn () => count($this->alive($name)) === 2);
         $began = $this->alive($name);
@@ -139,7 +186,9 @@ final class SuperviseTest extends TestCase
         $this->assertNotNull($this->process);
         $pid = proc_get_status($this->process)['pid'];
         posix_kill($pid, SIGTERM);
-        $this->until(fn () => $this->alive('worker') === [] && $this->alive('master') === [] && $this->alive('rig') === []);
+        $this->until(
+            fn () => $this->alive('worker') === [] && $this->alive('master') === [] && $this->alive('rig') === [],
+        );
         $this->until(fn () => ! proc_get_status($this->process ?? throw new \LogicException)['running']);
         $this->process = null;
     }

@@ -34,7 +34,11 @@ final class Going extends TestCase
     public function test_a_reading_comes_to_the_game(): void
     {
         $rig = $this->rig();
-        $rig->call('POST', '/hands/'.$rig->hand, ['n' => 1, 't' => 1000, 'inputs' => [[1000, 'gorse/trigger.half', 0]]]);
+        $rig->call(
+            'POST',
+            '/hands/'.$rig->hand,
+            ['n' => 1, 't' => 1000, 'inputs' => [[1000, 'gorse/trigger.half', 0]]],
+        );
         $this->goes([self::READING], function () use ($rig): void {
             $rig->clock->time += 50_000;
             $reply = $rig->call('POST', '/hands/'.$rig->hand, ['n' => 2, 't' => 2000, 'inputs' => [
@@ -60,14 +64,20 @@ final class Going extends TestCase
     {
         $this->get('/sets/dunlin/layers')->assertOk();
         $from = app(SetStore::class)->open('dunlin')->head_id;
-        $this->goes(['A layer goes, with all that names it', self::EDIT, self::PAGE], fn () => $this->post('/sets/dunlin/layers/remove', ['from' => $from, 'layer' => 'water'])
+        $this->goes(['A layer goes, with all that names it', self::EDIT, self::PAGE], fn () => $this->post(
+            '/sets/dunlin/layers/remove',
+            ['from' => $from, 'layer' => 'water'],
+        )
             ->assertSessionHas('said'));
     }
 
     public function test_labels_are_printed(): void
     {
         $this->get('/sets/skerrywing/print?what=labels&device=fennel')->assertOk();
-        $this->goes(['Labels are printed', self::PAGE], fn () => $this->get('/sets/skerrywing/print/1?what=labels&device=fennel')->assertOk());
+        $this->goes(
+            ['Labels are printed', self::PAGE],
+            fn () => $this->get('/sets/skerrywing/print/1?what=labels&device=fennel')->assertOk(),
+        );
     }
 
     public function test_a_tap_on_a_phone_comes_to_the_game(): void
@@ -95,7 +105,11 @@ final class Going extends TestCase
         sort($passed);
         $this->assertGreaterThan(10, count($passed));
         $listed = array_merge(...array_map(fn (string $section): array => self::listed()[$section], $as));
-        $this->assertSame([], array_values(array_diff($passed, $listed)), $as[0].': passed, and not listed in docs/START.md.');
+        $this->assertSame(
+            [],
+            array_values(array_diff($passed, $listed)),
+            $as[0].': passed, and not listed in docs/START.md.',
+        );
         self::$met += array_fill_keys($passed, true);
     }
 
@@ -122,7 +136,10 @@ final class Going extends TestCase
         return $listed;
     }
 
-    /** Does a file do something: is it neither of the formats, nor a kind, nor an enum, nor a value that shows all that it is? */
+    /**
+     * Does a file do something: is it neither of the formats, nor a kind, nor an enum, nor a value that shows all that
+     * it is?
+     */
     private static function does(string $file): bool
     {
         foreach (self::KINDS as $folder) {
@@ -130,7 +147,10 @@ final class Going extends TestCase
                 return false;
             }
         }
-        $class = strtr(substr($file, 0, -strlen('.php')), ['core/' => 'Nailrod\\Core\\', 'app/' => 'App\\', '/' => '\\']);
+        $class = strtr(
+            substr($file, 0, -strlen('.php')),
+            ['core/' => 'Nailrod\\Core\\', 'app/' => 'App\\', '/' => '\\'],
+        );
         if (! class_exists($class)) {
             return trait_exists($class);
         }
@@ -138,7 +158,10 @@ final class Going extends TestCase
         if ($of->isEnum() || $of->implementsInterface(Type::class)) {
             return false;
         }
-        $hidden = array_filter($of->getProperties(), fn (\ReflectionProperty $one): bool => ! $one->isStatic() && ! $one->isPublic());
+        $hidden = array_filter(
+            $of->getProperties(),
+            fn (\ReflectionProperty $one): bool => ! $one->isStatic() && ! $one->isPublic(),
+        );
 
         return ! $of->isReadOnly() || $of->getProperties() === [] || $hidden !== [];
     }

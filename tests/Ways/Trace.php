@@ -7,8 +7,8 @@ namespace Tests\Ways;
 use Composer\Autoload\ClassLoader;
 
 /**
- * Notes which files of the code had a method called. Classes are loaded with one statement more at the beginning of each
- * method; whether a constructor was called is not noted.
+ * Notes which files of the code had a method called. Classes are loaded with one statement more at the beginning of
+ * each method; whether a constructor was called is not noted.
  */
 final class Trace
 {
@@ -23,7 +23,11 @@ final class Trace
             $path = $file === false ? '' : (string) realpath($file);
             if (str_starts_with($path, $root.'/')) {
                 // @phpstan-ignore-next-line the code is ours, with a statement more in each method
-                eval(self::noted(substr((string) file_get_contents($path), strlen('<?php')), $path, substr($path, strlen($root) + 1)));
+                eval(self::noted(
+                    substr((string) file_get_contents($path), strlen('<?php')),
+                    $path,
+                    substr($path, strlen($root) + 1),
+                ));
             }
         }, prepend: true);
     }
@@ -42,7 +46,9 @@ final class Trace
         foreach (array_slice($tokens, 1, null, true) as $i => $token) {
             if ($token->is(T_FUNCTION)) {
                 $next = $tokens[$i + 2] ?? $token;
-                $function = $next->is([T_STRING]) || $next->is([T_LIST, T_READONLY, T_EMPTY, T_USE, T_MATCH, T_PRINT]) ? $next->text : null;
+                $function = $next->is([T_STRING]) || $next->is(
+                    [T_LIST, T_READONLY, T_EMPTY, T_USE, T_MATCH, T_PRINT],
+                ) ? $next->text : null;
                 $depth = 0;
             } elseif ($function !== null && $token->text === '(') {
                 $depth++;
@@ -57,7 +63,13 @@ final class Trace
                 default => $token->text,
             };
             if ($function !== null && $depth === 0 && $token->text === '{') {
-                $noted .= $function === '__construct' ? '' : ' \\'.self::class.'::$called['.var_export($name, true).'] = true; ';
+                $noted .= $function === '__construct'
+                    ? ''
+                    : ' \\'
+                    .self::class
+                    .'::$called['
+                    .var_export($name, true)
+                    .'] = true; ';
                 $function = null;
             }
         }

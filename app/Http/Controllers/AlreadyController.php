@@ -11,7 +11,9 @@ use Nailrod\Core\Advice\Plan\Already;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Rig\Device\MediaKeys;
 
-/** What can be chosen does something already, and what a control stands for: asked for when a list to choose from opens. */
+/**
+ * What can be chosen does something already, and what a control stands for: asked for when a list to choose from opens.
+ */
 final class AlreadyController
 {
     public function __invoke(SetStore $sets, string $set): JsonResponse
@@ -23,7 +25,10 @@ final class AlreadyController
         return new JsonResponse([
             'said' => $already->said(),
             'leads' => (object) $already->leads(),
-            'names' => array_map(fn (string $sort) => (object) $choices->references($sort), [Reference::CONTACT => Reference::CONTACT, Reference::AXIS => Reference::AXIS]),
+            'names' => array_map(
+                fn (string $sort) => (object) $choices->references($sort),
+                [Reference::CONTACT => Reference::CONTACT, Reference::AXIS => Reference::AXIS],
+            ),
             'media' => MediaKeys::byCode(),
         ]);
     }

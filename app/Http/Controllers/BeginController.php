@@ -27,7 +27,11 @@ final class BeginController
     /** Where one was; the first page for who has not been here. */
     public function home(Request $request): RedirectResponse|View
     {
-        $last = preg_match('#/sets/([^/?]+)/#', (string) $request->session()->previousUrl(), $match) === 1 ? SetRecord::shown()->find($match[1]) : null;
+        $last = preg_match(
+            '#/sets/([^/?]+)/#',
+            (string) $request->session()->previousUrl(),
+            $match,
+        ) === 1 ? SetRecord::shown()->find($match[1]) : null;
         $set = $last ?? SetRecord::shown()->orderByDesc('position')->first();
 
         // A tablet that was given the rig to look at has nothing to begin.
@@ -38,7 +42,16 @@ final class BeginController
 
     public function first(): View
     {
-        return view('places.first', ['opens' => Demo::opens(), 'isLoaded' => Demo::isLoaded(), 'isAway' => Demo::isAway(), 'own' => SetRecord::shown()->whereNotNull('steps')->orderBy('position')->get(), 'found' => Memories::onDesk()]);
+        return view(
+            'places.first',
+            [
+                'opens' => Demo::opens(),
+                'isLoaded' => Demo::isLoaded(),
+                'isAway' => Demo::isAway(),
+                'own' => SetRecord::shown()->whereNotNull('steps')->orderBy('position')->get(),
+                'found' => Memories::onDesk(),
+            ],
+        );
     }
 
     public function look(): RedirectResponse
@@ -59,7 +72,10 @@ final class BeginController
         $record->update(['steps' => [], 'position' => 1 + (int) SetRecord::query()->max('position')]);
         Cookie::queue(self::COOKIE, '1', self::MINUTES);
 
-        return redirect()->route('rig', $record->id, 303)->with('said', $name.' is begun. The first steps stand below the places.');
+        return redirect()->route('rig', $record->id, 303)->with(
+            'said',
+            $name.' is begun. The first steps stand below the places.',
+        );
     }
 
     public function putAway(): RedirectResponse
@@ -68,7 +84,9 @@ final class BeginController
         Cookie::queue(self::COOKIE, '1', self::MINUTES);
         $set = SetRecord::shown()->orderByDesc('position')->first();
 
-        return ($set === null ? redirect()->route('first', [], 303) : redirect()->route('sets', $set->id, 303))->with('said', 'The demo is put away, and nothing of it is lost.');
+        return (
+            $set === null ? redirect()->route('first', [], 303) : redirect()->route('sets', $set->id, 303)
+        )->with('said', 'The demo is put away, and nothing of it is lost.');
     }
 
     public function bringBack(): RedirectResponse

@@ -22,6 +22,9 @@ trait EditsSets
         $from = $request->from();
         $revision = $this->sets->edit($set, $from, 'you', fn (BindingSet $base) => $change(new Edits($base), $base));
 
-        return back(303)->with('said', $revision->id === $from ? 'Nothing to change: it is so already.' : $revision->sentence);
+        return back(303)->with(
+            'said',
+            $revision->id === $from ? 'Nothing to change: it is so already.' : $revision->sentence,
+        );
     }
 }

@@ -23,6 +23,16 @@ final class FindController
         $all = Findables::of($sets, $sets->open($set), is_string($at) && isset(Places::pages()[$at]) ? $at : 'rig');
         $found = (new Finder($all))->find($request->string('q')->toString(), self::MOST);
 
-        return new JsonResponse(['found' => array_map(fn (Findable $one): array => ['kind' => $one->kind, 'name' => $one->name, 'more' => $one->more, 'to' => $one->to], $found)]);
+        return new JsonResponse([
+            'found' => array_map(
+                fn (Findable $one): array => [
+                    'kind' => $one->kind,
+                    'name' => $one->name,
+                    'more' => $one->more,
+                    'to' => $one->to,
+                ],
+                $found,
+            ),
+        ]);
     }
 }

@@ -19,11 +19,22 @@ final class HelpController
     {
         [$label, $address] = HelpPages::all()[$page] ?? abort(404);
 
-        return view('places.help', ['place' => Place::open($this->sets, $set, 'rig'), 'page' => $page, 'label' => $label, 'address' => $address]);
+        return view(
+            'places.help',
+            [
+                'place' => Place::open($this->sets, $set, 'rig'),
+                'page' => $page,
+                'label' => $label,
+                'address' => $address,
+            ],
+        );
     }
 
     public function picture(string $page): BinaryFileResponse
     {
-        return response()->file(isset(HelpPages::all()[$page]) ? HelpPages::picture($page) : abort(404), ['Cache-Control' => 'max-age=3600']);
+        return response()->file(
+            isset(HelpPages::all()[$page]) ? HelpPages::picture($page) : abort(404),
+            ['Cache-Control' => 'max-age=3600'],
+        );
     }
 }

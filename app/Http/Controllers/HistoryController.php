@@ -23,11 +23,24 @@ final class HistoryController
         if ($list !== null) {
             $undone = $catalogues->undo($list->id, (int) $list->head_id);
 
-            return back(303)->with('said', ListController::inWords('Undone', $list->catalogue()->name, $undone->sentence ?? ''));
+            return back(303)->with(
+                'said',
+                ListController::inWords('Undone', $list->catalogue()->name, $undone->sentence ?? ''),
+            );
         }
         $undone = $record->head->sentence;
 
-        return back(303)->with('said', $this->sets->undo($set, $request->from()) === null ? 'There is nothing to undo in '.$record->name.'.' : 'Undone in '.$record->name.': '.$undone);
+        return back(303)->with(
+            'said',
+            $this->sets->undo($set, $request->from()) === null
+                ? 'There is nothing to undo in '
+                .$record->name
+                .'.'
+                : 'Undone in '
+                .$record->name
+                .': '
+                .$undone,
+        );
     }
 
     public function redo(EditRequest $request, string $set): RedirectResponse
@@ -35,7 +48,16 @@ final class HistoryController
         $record = $this->sets->open($set);
         $revision = $this->sets->redo($set, $request->from());
 
-        return back(303)->with('said', $revision === null ? 'There is nothing to redo in '.$record->name.'.' : 'Done again in '.$record->name.': '.$revision->sentence);
+        return back(303)->with(
+            'said',
+            $revision === null ? 'There is nothing to redo in '
+                .$record->name
+                .'.'
+                : 'Done again in '
+                .$record->name
+                .': '
+                .$revision->sentence,
+        );
     }
 
     public function giveBack(EditRequest $request, string $set): RedirectResponse

@@ -119,9 +119,18 @@ final class PlaceController
         $devices = array_filter($place->set->rig->devices, fn ($device) => $device->keeps() !== null);
         $asked = $request->string('device')->toString();
         $device = $devices[$asked] ?? (array_values($devices)[0] ?? null);
-        $place->notHere->ask('device', $asked, isset($devices[$asked]) || isset($place->set->rig->devices[$asked]), $device->name ?? '');
+        $place->notHere->ask(
+            'device',
+            $asked,
+            isset($devices[$asked]) || isset($place->set->rig->devices[$asked]),
+            $device->name ?? '',
+        );
         if (isset($place->set->rig->devices[$asked]) && ! isset($devices[$asked])) {
-            $place->notHere->said[] = $place->set->rig->devices[$asked]->name.' has no memory of its own: Nailrod does all of it while it runs.'.($device === null ? '' : ' '.$device->name.' is shown instead.');
+            $place->notHere->said[] = $place->set->rig->devices[$asked]->name
+                .' has no memory of its own: Nailrod does all of it while it runs.'
+                .(
+                    $device === null ? '' : ' '.$device->name.' is shown instead.'
+                );
         }
 
         $place->picked->device = isset($place->set->rig->devices[$asked]) ? $asked : $device->id ?? '';

@@ -12,7 +12,10 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
-/** All that one request writes is one transaction: what was refused leaves nothing behind. Runs are files and take their time. */
+/**
+ * All that one request writes is one transaction: what was refused leaves nothing behind. Runs are files and take their
+ * time.
+ */
 final readonly class OneTransaction
 {
     public function __construct(private PageLine $line) {}
@@ -44,6 +47,8 @@ final readonly class OneTransaction
     {
         [$controller, $method] = $route instanceof Route ? [...explode('@', $route->getActionName(), 2), ''] : ['', ''];
 
-        return method_exists($controller, $method) && (new \ReflectionMethod($controller, $method))->getAttributes(AsksTheRig::class) !== [];
+        return method_exists($controller, $method) && (
+            new \ReflectionMethod($controller, $method)
+        )->getAttributes(AsksTheRig::class) !== [];
     }
 }

@@ -11,13 +11,50 @@ use Nailrod\Core\Format\Signs;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Whatever is sent becomes what a rule can refuse: texts in UTF-8 without signs that cannot be seen, numbers that can be
- * counted with, lists only where a form has a list. All else ends here, before anything is looked at.
+ * Whatever is sent becomes what a rule can refuse: texts in UTF-8 without signs that cannot be seen, numbers that can
+ * be counted with, lists only where a form has a list. All else ends here, before anything is looked at.
  */
 final class PlainInput
 {
     /** Fields that are lists; every other field is one value. */
-    private const LISTS = ['output', 'behave', 'say', 'of', 'names', 'bounds', 'axes', 'parts', 'to', 'x', 'y', 'at', 'with', 'layers', 'band', 'band_colour', 'not', 'match', 'inputs', 'plugs', 'pads', 'gone', 'feeds', 'devices', 'otherwise', 'games', 'collections', 'rows', 'new', 'stays', 'when', 'when_to', 'bar', 'screen', 'counts', 'on'];
+    private const LISTS = [
+        'output',
+        'behave',
+        'say',
+        'of',
+        'names',
+        'bounds',
+        'axes',
+        'parts',
+        'to',
+        'x',
+        'y',
+        'at',
+        'with',
+        'layers',
+        'band',
+        'band_colour',
+        'not',
+        'match',
+        'inputs',
+        'plugs',
+        'pads',
+        'gone',
+        'feeds',
+        'devices',
+        'otherwise',
+        'games',
+        'collections',
+        'rows',
+        'new',
+        'stays',
+        'when',
+        'when_to',
+        'bar',
+        'screen',
+        'counts',
+        'on',
+    ];
 
     /** Fields in which any sign may stand, since they are read by a reader of their own. */
     private const TEXTS = ['text', 'events', 'way'];
@@ -56,8 +93,14 @@ final class PlainInput
 
             return;
         }
-        if (is_string($value) && ! (in_array($field, self::TEXTS, true) ? mb_check_encoding($value, 'UTF-8') : Signs::areText($value))) {
-            throw FormatError::told($path, 'signs that are no text', 'letters, digits and other signs that can be seen');
+        if (is_string($value) && ! (
+            in_array($field, self::TEXTS, true) ? mb_check_encoding($value, 'UTF-8') : Signs::areText($value)
+        )) {
+            throw FormatError::told(
+                $path,
+                'signs that are no text',
+                'letters, digits and other signs that can be seen',
+            );
         }
         if (is_numeric($value) && ! in_array($field, self::WORDS, true) && ! (abs((float) $value) <= self::LARGEST)) {
             throw FormatError::told($path, 'a number that is too large to count with', 'a smaller one');

@@ -20,15 +20,23 @@ final class SameOrigin
         $site = $request->headers->get('Sec-Fetch-Site', 'same-origin');
         $origin = $request->headers->get('Origin', $request->getSchemeAndHttpHost());
         if ($site !== 'same-origin' || $origin !== $request->getSchemeAndHttpHost() || ! self::isJson($request)) {
-            return new \Illuminate\Http\JsonResponse(['problem' => 'Only Nailrod\'s own pages may do this: found a request from '.$origin.'.'], 403);
+            return new \Illuminate\Http\JsonResponse(
+                ['problem' => 'Only Nailrod\'s own pages may do this: found a request from '.$origin.'.'],
+                403,
+            );
         }
 
         return $next($request);
     }
 
-    /** The media type itself, whatever parameters follow it: a page elsewhere cannot send this one without being asked first. */
+    /**
+     * The media type itself, whatever parameters follow it: a page elsewhere cannot send this one without being asked
+     * first.
+     */
     private static function isJson(Request $request): bool
     {
-        return strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'), 2)[0])) === 'application/json';
+        return strtolower(
+            trim(explode(';', (string) $request->headers->get('Content-Type'), 2)[0]),
+        ) === 'application/json';
     }
 }

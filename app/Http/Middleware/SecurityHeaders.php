@@ -11,7 +11,9 @@ use Symfony\Component\HttpFoundation\Response;
 
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self' %s; worker-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src "
+        ."'self' data:; connect-src 'self' %s; worker-src 'self'; manifest-src 'self'; form-action 'self'; "
+        ."base-uri 'none'; frame-ancestors 'none'";
 
     public function __construct(private PageLine $line) {}
 

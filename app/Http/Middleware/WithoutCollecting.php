@@ -9,8 +9,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Pages and edits of a set read some ten thousand objects at once, none of which is in a cycle, and end some milliseconds
- * later: looking for cycles among them would take as long as reading them.
+ * Pages and edits of a set read some ten thousand objects at once, none of which is in a cycle, and end some
+ * milliseconds later: looking for cycles among them would take as long as reading them.
  */
 final class WithoutCollecting
 {

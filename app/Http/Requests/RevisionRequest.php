@@ -57,9 +57,13 @@ abstract class RevisionRequest extends FormRequest
     public function attributes(): array
     {
         return [
-            'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'hold' => 'Holds', 'used' => 'Used', 'degrees' => 'Lock to lock', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
-            'width' => 'Width', 'file' => 'File', 'ref' => 'Control', 'to' => 'To', 'of' => 'Made from', 'parts' => 'Parts', 'hysteresis' => 'Opens again', 'share' => 'Share', 'sends' => 'Sends', 'target' => 'Set', 'dead_radius' => 'Dead radius',
-            'parts.*' => 'A part', 'to.*' => 'An axis', 'not.*' => 'What was turned down', 'x.*' => 'A point, across', 'y.*' => 'A point, up', 'at.*' => 'A notch', 'bounds.*' => 'A bound', 'travel' => 'Where the hand is',
+            'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'hold' => 'Holds',
+            'used' => 'Used', 'degrees' => 'Lock to lock', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
+            'width' => 'Width', 'file' => 'File', 'ref' => 'Control', 'to' => 'To', 'of' => 'Made from',
+            'parts' => 'Parts', 'hysteresis' => 'Opens again', 'share' => 'Share', 'sends' => 'Sends',
+            'target' => 'Set', 'dead_radius' => 'Dead radius',
+            'parts.*' => 'A part', 'to.*' => 'An axis', 'not.*' => 'What was turned down', 'x.*' => 'A point, across',
+            'y.*' => 'A point, up', 'at.*' => 'A notch', 'bounds.*' => 'A bound', 'travel' => 'Where the hand is',
         ];
     }
 
@@ -84,6 +88,12 @@ abstract class RevisionRequest extends FormRequest
     /** @return list<float> places of a list of fields */
     protected function places(string $field): array
     {
-        return array_values(array_map(fn (mixed $percent) => Percent::partAt(is_numeric($percent) ? (float) $percent : 0.0, $this->boolean('centred')), $this->array($field)));
+        return array_values(array_map(
+            fn (mixed $percent) => Percent::partAt(
+                is_numeric($percent) ? (float) $percent : 0.0,
+                $this->boolean('centred'),
+            ),
+            $this->array($field),
+        ));
     }
 }

@@ -15,7 +15,10 @@ final class UploadRequest extends RevisionRequest
 
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 2 MB, which no set is. Choose a set file (ID.set.json).', 'file.required' => 'Choose a set file first (ID.set.json).'] + parent::messages();
+        return [
+            'file.max' => 'The file is larger than 2 MB, which no set is. Choose a set file (ID.set.json).',
+            'file.required' => 'Choose a set file first (ID.set.json).',
+        ] + parent::messages();
     }
 
     public function content(): string

@@ -33,8 +33,12 @@ final readonly class ImportView
     public array $sets;
 
     /** @param array<string, string> $match devices of the file that stand for others here */
-    public function __construct(public string $id, public string $name, public ImportedFile $incoming, public array $match)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ImportedFile $incoming,
+        public array $match,
+    ) {
         $this->merged = $incoming->bundle === null ? null : self::merged($incoming);
         $this->here = DeviceRecord::names();
         $this->sets = array_column(SetTree::headings(), 'name', 'id');
@@ -48,8 +52,19 @@ final readonly class ImportView
         }
         $this->devices = $devices;
         $chain = $this->merged === null ? [] : array_slice($this->merged->chain, 0, -1);
-        $known = array_flip(SetRecord::query()->whereIn('id', array_map(fn (SetDocument $parent): string => $parent->id, $chain))->pluck('id')->all());
-        $this->parents = array_map(fn (SetDocument $parent): array => [$parent->name, isset($known[$parent->id]) ? 'at hand: that one is used' : 'comes with it'], $chain);
+        $known = array_flip(
+            SetRecord::query()->whereIn(
+                'id',
+                array_map(fn (SetDocument $parent): string => $parent->id, $chain),
+            )->pluck('id')->all(),
+        );
+        $this->parents = array_map(
+            fn (SetDocument $parent): array => [
+                $parent->name,
+                isset($known[$parent->id]) ? 'at hand: that one is used' : 'comes with it',
+            ],
+            $chain,
+        );
     }
 
     private static function merged(ImportedFile $incoming): ?MergedDocument
@@ -90,7 +105,15 @@ final readonly class ImportView
     {
         $cells = array_sum(array_map(count(...), $set->cells));
 
-        return sprintf('%d %s in %d %s, %d %s', $cells, $cells === 1 ? 'assignment' : 'assignments', count($set->layers), count($set->layers) === 1 ? 'layer' : 'layers', count($set->macros), count($set->macros) === 1 ? 'macro' : 'macros');
+        return sprintf(
+            '%d %s in %d %s, %d %s',
+            $cells,
+            $cells === 1 ? 'assignment' : 'assignments',
+            count($set->layers),
+            count($set->layers) === 1 ? 'layer' : 'layers',
+            count($set->macros),
+            count($set->macros) === 1 ? 'macro' : 'macros',
+        );
     }
 
     public function isTaken(SetDocument $set): bool

@@ -28,7 +28,11 @@ final readonly class PrintAsked
     public const TAPE = 'tape';
 
     /** What each is printed on, the usual first. */
-    private const PAPERS = [self::LABELS => ['a4', 'letter', self::TAPE], self::CARD => ['a5', 'a6', 'a4-folded'], self::LIST => ['a4', 'letter']];
+    private const PAPERS = [
+        self::LABELS => ['a4', 'letter', self::TAPE],
+        self::CARD => ['a5', 'a6', 'a4-folded'],
+        self::LIST => ['a4', 'letter'],
+    ];
 
     public string $what;
 
@@ -67,7 +71,9 @@ final readonly class PrintAsked
         $this->height = in_array((int) $one('height'), Paper::TAPES, true) ? (int) $one('height') : 12;
         $this->text = LabelText::tryFrom($one('text')) ?? LabelText::Action;
         $used = $this->used($set);
-        $layers = is_array($asked['layers'] ?? null) ? array_values(array_filter($asked['layers'], is_string(...))) : [];
+        $layers = is_array($asked['layers'] ?? null) ? array_values(
+            array_filter($asked['layers'], is_string(...)),
+        ) : [];
         $chosen = array_values(array_intersect(Keys::of($set->layers), $layers));
         $this->layers = array_slice($chosen === [] ? $used : $chosen, 0, LabelWish::MOST_LAYERS);
         $this->isApart = $one('apart') === '1';
@@ -76,10 +82,16 @@ final readonly class PrintAsked
         $this->isChanged = $one('changed') === '1';
     }
 
-    /** @return array<string, Device> devices that can have labels, by id: what is a screen, or has the marks of its maker, has none */
+    /**
+     * @return array<string, Device> devices that can have labels, by id: what is a screen, or has the marks of its
+     *    maker, has none
+     */
     public static function printable(BindingSet $set): array
     {
-        return array_filter(array_map($set->wired(...), $set->rig->devices), fn (Device $device) => ! in_array($device->kind, self::WITHOUT, true) && $device->controls !== []);
+        return array_filter(
+            array_map($set->wired(...), $set->rig->devices),
+            fn (Device $device) => ! in_array($device->kind, self::WITHOUT, true) && $device->controls !== [],
+        );
     }
 
     /**
@@ -105,7 +117,10 @@ final readonly class PrintAsked
     private function used(BindingSet $set): array
     {
         $isOfDevice = fn (string $ref): bool => $this->device !== null && str_starts_with($ref, $this->device->id.'/');
-        $used = array_values(array_filter(Keys::of($set->layers), fn (string $layer) => array_filter(Keys::of($set->cells[$layer] ?? []), $isOfDevice) !== []));
+        $used = array_values(array_filter(
+            Keys::of($set->layers),
+            fn (string $layer) => array_filter(Keys::of($set->cells[$layer] ?? []), $isOfDevice) !== [],
+        ));
 
         return $used === [] ? array_slice(Keys::of($set->layers), 0, 1) : $used;
     }
@@ -113,7 +128,10 @@ final readonly class PrintAsked
     /** @return array<string, string> what it can be printed on, by the word in the address */
     public function papers(): array
     {
-        return array_merge(...array_map(fn (string $paper) => $paper === self::TAPE ? [self::TAPE => 'the tape itself'] : Paper::names($paper), self::PAPERS[$this->what]));
+        return array_merge(...array_map(
+            fn (string $paper) => $paper === self::TAPE ? [self::TAPE => 'the tape itself'] : Paper::names($paper),
+            self::PAPERS[$this->what],
+        ));
     }
 
     /** Null for the tape itself. */
@@ -137,9 +155,25 @@ final readonly class PrintAsked
     public function toArray(): array
     {
         return array_filter([
-            'what' => $this->what, 'device' => $this->what === self::LABELS ? $this->device->id ?? '' : '', 'paper' => $this->paper, 'height' => $this->what === self::LABELS ? (string) $this->height : '',
-            'text' => $this->what === self::LABELS ? $this->text->value : '', 'layers' => $this->what === self::LABELS ? $this->layers : [],
-            'apart' => $this->isApart ? '1' : '', 'large' => $this->isLarge ? '1' : '', 'black' => $this->isBlack ? '1' : '', 'changed' => $this->isChanged ? '1' : '',
+            'what' => $this->what, 'device' => $this->what === self::LABELS
+                ? $this->device->id
+                ?? ''
+                : '', 'paper' => $this->paper, 'height' => $this->what === self::LABELS
+                ? (string) $this->height
+                : '',
+            'text' => $this->what === self::LABELS
+                ? $this->text->value
+                : '', 'layers' => $this->what === self::LABELS
+                ? $this->layers
+                : [],
+            'apart' => $this->isApart ? '1'
+                : '', 'large' => $this->isLarge
+                ? '1'
+                : '', 'black' => $this->isBlack
+                ? '1'
+                : '', 'changed' => $this->isChanged
+                ? '1'
+                : '',
         ]);
     }
 }

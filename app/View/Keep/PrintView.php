@@ -43,22 +43,44 @@ final readonly class PrintView
     public function __construct(public Place $place, array $asked)
     {
         $this->asked = new PrintAsked($place->set, $asked, $place->notHere);
-        $this->printed = PrintRecord::query()->where('set_id', $place->record->id)->where('what', $this->asked->remembered())->first();
+        $this->printed = PrintRecord::query()
+            ->where('set_id', $place->record->id)
+            ->where('what', $this->asked->remembered())
+            ->first();
         if ($this->asked->what === PrintAsked::LABELS) {
             $place->picked->device = $this->asked->device->id ?? '';
-            $labels = $this->asked->device === null ? [] : Labels::of($place->set, $this->asked->device, $this->asked->wish());
-            $this->says = array_combine(array_map(fn (Label $label) => $label->ref, $labels), array_map(fn (Label $label) => $label->says(), $labels));
+            $labels = $this->asked->device === null ? [] : Labels::of(
+                $place->set,
+                $this->asked->device,
+                $this->asked->wish(),
+            );
+            $this->says = array_combine(
+                array_map(fn (Label $label) => $label->ref, $labels),
+                array_map(fn (Label $label) => $label->says(), $labels),
+            );
             $this->since = $this->printed === null ? null : SincePrinted::of($this->printed->says, $this->says);
             $again = array_flip($this->since?->again() ?? []);
-            $wanted = $this->asked->isChanged && $this->since !== null ? array_values(array_filter($labels, fn (Label $label) => isset($again[$label->ref]))) : $labels;
+            $wanted = $this->asked->isChanged && $this->since !== null ? array_values(
+                array_filter($labels, fn (Label $label) => isset($again[$label->ref])),
+            ) : $labels;
             $this->problems = array_values(array_filter(array_map(fn (Label $label) => $label->problem(), $wanted)));
             $this->shortened = count(array_filter($wanted, fn (Label $label) => $label->isShortened()));
-            $this->pages = LabelSheet::of($wanted, $place->record->name.' · '.($this->asked->device?->title() ?? ''), $this->asked->sheet(), $this->asked->height);
+            $this->pages = LabelSheet::of(
+                $wanted,
+                $place->record->name.' · '.($this->asked->device?->title() ?? ''),
+                $this->asked->sheet(),
+                $this->asked->height,
+            );
 
             return;
         }
         $paper = $this->asked->sheet() ?? throw new \LogicException('Only labels are on tape.');
-        $printed = $this->asked->what === PrintAsked::CARD ? new KneeCard($place->set, $paper, $this->asked->isApart, $this->asked->isLarge) : new SetListPage($place->set, $paper, $this->asked->isLarge);
+        $printed = $this->asked->what === PrintAsked::CARD ? new KneeCard(
+            $place->set,
+            $paper,
+            $this->asked->isApart,
+            $this->asked->isLarge,
+        ) : new SetListPage($place->set, $paper, $this->asked->isLarge);
         $this->pages = $printed->pages();
         $this->says = $printed->says();
         $this->since = $this->printed === null ? null : SincePrinted::of($this->printed->says, $this->says);
@@ -69,15 +91,24 @@ final readonly class PrintView
     /** Which letters the font does not have, in a sentence; empty if it has all. */
     public function lacking(): string
     {
-        $lacking = array_values(array_unique(array_merge(...array_map(fn (PrintPage $page): array => $page->lacking(), $this->pages))));
+        $lacking = array_values(
+            array_unique(array_merge(...array_map(fn (PrintPage $page): array => $page->lacking(), $this->pages))),
+        );
 
-        return $lacking === [] ? '' : sprintf('The font of the labels has no %s%s. A font of this computer draws %s, as large as there is room.', implode(' ', array_slice($lacking, 0, 20)), count($lacking) > 20 ? ' and '.(count($lacking) - 20).' more' : '', count($lacking) === 1 ? 'it' : 'them');
+        return $lacking === [] ? '' : sprintf(
+            'The font of the labels has no %s%s. A font of this computer draws %s, as large as there is room.',
+            implode(' ', array_slice($lacking, 0, 20)),
+            count($lacking) > 20 ? ' and '.(count($lacking) - 20).' more' : '',
+            count($lacking) === 1 ? 'it' : 'them',
+        );
     }
 
     /** The drawing of a page, from 1 on; null if there is no such page. */
     public function drawing(int $page): ?HtmlString
     {
-        return isset($this->pages[$page - 1]) ? new HtmlString($this->pages[$page - 1]->svg((new Ink(! $this->asked->isBlack))->on((string) $page))) : null;
+        return isset($this->pages[$page - 1]) ? new HtmlString(
+            $this->pages[$page - 1]->svg((new Ink(! $this->asked->isBlack))->on((string) $page)),
+        ) : null;
     }
 
     /** @return array<string, string> names of the devices that can have labels, by id */
@@ -91,7 +122,11 @@ final readonly class PrintView
     {
         [$one, $many] = $this->asked->what === PrintAsked::LABELS ? ['label', 'labels'] : ['line', 'lines'];
 
-        return $this->printed === null || $this->since === null ? '' : $this->since->inWords($this->printed->updated_at->format('Y-m-d H:i'), $one, $many);
+        return $this->printed === null || $this->since === null ? '' : $this->since->inWords(
+            $this->printed->updated_at->format('Y-m-d H:i'),
+            $one,
+            $many,
+        );
     }
 
     /** How large the device is said to be; null if it is as it is drawn. */
@@ -100,7 +135,9 @@ final readonly class PrintView
         $part = $this->asked->device === null ? null : PartPath::size($this->asked->device->id);
         $said = $part === null ? null : $this->place->set->merged->value($part);
 
-        return $part === null || $said === null ? null : $this->place->words->value(new \Nailrod\Core\Set\PartValue($part, $said));
+        return $part === null || $said === null ? null : $this->place->words->value(
+            new \Nailrod\Core\Set\PartValue($part, $said),
+        );
     }
 
     /** @return array<string, string> names of the controls of the device, by id */

@@ -23,7 +23,13 @@ final readonly class SetsView
         $names = $this->games();
         $glances = $this->store->excerpts(SetGlance::class, array_column($this->place->sets, 'id'));
 
-        return array_map(fn (array $heading) => $heading + ['game' => $names[$glances[$heading['id']]->game ?? ''] ?? '', 'says' => $glances[$heading['id']]->inWords()], $this->place->sets);
+        return array_map(
+            fn (array $heading) => $heading + [
+                'game' => $names[$glances[$heading['id']]->game ?? ''] ?? '',
+                'says' => $glances[$heading['id']]->inWords(),
+            ],
+            $this->place->sets,
+        );
     }
 
     /** @return array<string, string> names of the games, by id */
@@ -61,6 +67,9 @@ final readonly class SetsView
     /** @return list<string> names of the sets that inherit from this one directly */
     public function children(): array
     {
-        return array_column(array_filter(SetTree::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id), 'name');
+        return array_column(
+            array_filter(SetTree::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id),
+            'name',
+        );
     }
 }

@@ -17,7 +17,10 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Rig\Device\Device;
 
-/** The Shelf place: ready things, what of the picked one fits this rig and this game, and what of this set can be put there. */
+/**
+ * The Shelf place: ready things, what of the picked one fits this rig and this game, and what of this set can be put
+ * there.
+ */
 final readonly class ShelfView
 {
     /** @var array<string, ShelfItem> by id, the owner's first */
@@ -42,8 +45,15 @@ final readonly class ShelfView
         $this->picked = isset($this->items[$picked]) ? $picked : (string) array_key_first($this->items);
         $this->item = $this->items[$this->picked] ?? null;
         $isShape = $this->item !== null && $this->item->kind === ReadyShape::class;
-        $this->axis = $isShape ? (isset($place->set->rig->axes[$axis]) ? $axis : $this->firstThatFits($this->item)) : null;
-        $this->fit = $this->item === null || $this->item->holds !== [] ? null : new ShelfFit($place->set, $this->item, array_filter($devices, is_string(...)), $this->axis);
+        $this->axis = $isShape ? (
+            isset($place->set->rig->axes[$axis]) ? $axis : $this->firstThatFits($this->item)
+        ) : null;
+        $this->fit = $this->item === null || $this->item->holds !== [] ? null : new ShelfFit(
+            $place->set,
+            $this->item,
+            array_filter($devices, is_string(...)),
+            $this->axis,
+        );
     }
 
     /** The first axis on which all of a shape fits, else the first there is. */
@@ -95,7 +105,10 @@ final readonly class ShelfView
         return ['' => 'none'] + array_map(fn (Device $device) => $device->title(), $this->place->set->rig->devices);
     }
 
-    /** @return array<string, array<string, string>> what this set has that can be put there, by title of its kind and by "kind|id" */
+    /**
+     * @return array<string, array<string, string>> what this set has that can be put there, by title of its kind and by
+     *    "kind|id"
+     */
     public function offered(): array
     {
         $offered = [];
@@ -108,7 +121,10 @@ final readonly class ShelfView
         return $offered;
     }
 
-    /** The line of a shape as it would be on the axis that was chosen, over 300 by 150 units; empty for anything else, and where it does not fit. */
+    /**
+     * The line of a shape as it would be on the axis that was chosen, over 300 by 150 units; empty for anything else,
+     * and where it does not fit.
+     */
     public function line(SetStore $sets): string
     {
         if ($this->axis === null || $this->fit === null || $this->fit->fits() === 0) {
@@ -120,7 +136,10 @@ final readonly class ShelfView
             return '';
         }
 
-        return (new Plot(6, 6, 288, 138, samples: 120))->line($set->shapings[$this->axis], array_values($set->stopsOf($this->axis)));
+        return (new Plot(6, 6, 288, 138, samples: 120))->line(
+            $set->shapings[$this->axis],
+            array_values($set->stopsOf($this->axis)),
+        );
     }
 
     /** @return list<Device> devices here that would be worked */

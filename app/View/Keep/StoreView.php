@@ -24,7 +24,10 @@ use Nailrod\Core\Set\Heard;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 
-/** The Store place: what each device holds in its own memory, what would be written to it, and what would be read from it. */
+/**
+ * The Store place: what each device holds in its own memory, what would be written to it, and what would be read from
+ * it.
+ */
 final readonly class StoreView
 {
     /** The unit that is looked at. */
@@ -56,7 +59,10 @@ final readonly class StoreView
     /** Is it written after each edit, unasked? */
     public bool $writesItself;
 
-    /** @var list<array{Unit, Standing, int, bool}> how the memory of every unit stands to this set, in how many parts it differs, and can it be written now? */
+    /**
+     * @var list<array{Unit, Standing, int, bool}> how the memory of every unit stands to this set, in how many parts it
+     *    differs, and can it be written now?
+     */
     public array $memories;
 
     /** @var array<string, string> keys of the units that are in use, by device */
@@ -85,8 +91,13 @@ final readonly class StoreView
      * @param bool         $isRead is it looked at what reading would change, rather than writing?
      * @param string       $firmware name of one that was brought and is looked at; empty if none is
      */
-    public function __construct(public Place $place, Unit $unit, ?array $away, public bool $isRead = false, public string $firmware = '')
-    {
+    public function __construct(
+        public Place $place,
+        Unit $unit,
+        ?array $away,
+        public bool $isRead = false,
+        public string $firmware = '',
+    ) {
         $this->unit = $unit;
         $this->device = $unit->device;
         $memory = $unit->memory();
@@ -99,15 +110,25 @@ final readonly class StoreView
         $this->stored = Memories::decoded($this->inForce, $unit->device);
         $this->whyUnread = (string) Memories::whyUnread($this->inForce, $unit->device);
         $this->readiness = Memories::readiness($unit, $isPlugged($unit->device), strlen($this->content));
-        $this->writesItself = DeviceRecord::query()->where('id', $unit->device->id)->where('writes_itself', true)->exists();
+        $this->writesItself = DeviceRecord::query()
+            ->where('id', $unit->device->id)
+            ->where('writes_itself', true)
+            ->exists();
         $memories = [];
         $keep = array_filter($place->set->rig->devices, fn (Device $one) => $one->keeps() !== null);
         $this->inUse = array_map(fn (Device $one) => Memories::unit($one)->key, $keep);
         foreach ($keep as $one) {
             foreach (Memories::units($one) as $other) {
                 $isThis = $other->key === $unit->key && $one->id === $unit->device->id;
-                $isReady = $isThis ? $this->readiness->isMet() : Memories::readiness($other, $isPlugged($one), 0)->isMet();
-                $memories[] = [$other, ...($isThis ? Memories::standingOf($this->mapping, $unit) : Memories::standing($place->set, $other)), $isReady];
+                $isReady = $isThis ? $this->readiness->isMet() : Memories::readiness($other, $isPlugged($one), 0)
+                    ->isMet();
+                $memories[] = [
+                    $other,
+                    ...(
+                        $isThis ? Memories::standingOf($this->mapping, $unit) : Memories::standing($place->set, $other)
+                    ),
+                    $isReady,
+                ];
             }
         }
         $this->memories = $memories;
@@ -117,8 +138,14 @@ final readonly class StoreView
         $this->copies = Memories::copies($unit);
         $empty = $this->mapping->empty();
         $this->changes = Changes::rows($place->words, $this->mapping->since($this->stored ?? $empty));
-        $this->holds = $this->stored === null ? $this->changes : Changes::rows($place->words, $this->mapping->since($empty));
-        $this->reading = $this->read === null ? [] : Changes::rows($place->words, SetDiff::between($place->set->merged->own, $this->read));
+        $this->holds = $this->stored === null ? $this->changes : Changes::rows(
+            $place->words,
+            $this->mapping->since($empty),
+        );
+        $this->reading = $this->read === null ? [] : Changes::rows(
+            $place->words,
+            SetDiff::between($place->set->merged->own, $this->read),
+        );
     }
 
     /** Is this the unit that is looked at? */
@@ -151,7 +178,13 @@ final readonly class StoreView
      */
     public function link(string $route = 'store', array $more = []): string
     {
-        return route($route, ['set' => $this->place->record->id, 'device' => $this->device->id] + ($this->unit->key === '' ? [] : ['unit' => $this->unit->key]) + $more);
+        return route(
+            $route,
+            [
+                'set' => $this->place->record->id,
+                'device' => $this->device->id,
+            ] + ($this->unit->key === '' ? [] : ['unit' => $this->unit->key]) + $more,
+        );
     }
 
     /** The unit by its serial where there are several, in the words of a form. */
@@ -168,7 +201,13 @@ final readonly class StoreView
     /** @return list<string> names of the devices that may be written together, unasked */
     public function toBeWritten(): array
     {
-        return array_values(array_map(fn (array $one) => $one[0]->title(), array_filter($this->memories, fn (array $one) => $one[1]->isToBeWritten($one[2]) && $this->isInUse($one[0]))));
+        return array_values(array_map(
+            fn (array $one) => $one[0]->title(),
+            array_filter(
+                $this->memories,
+                fn (array $one) => $one[1]->isToBeWritten($one[2]) && $this->isInUse($one[0]),
+            ),
+        ));
     }
 
     /** @return list<Device> those of the rig that keep nothing themselves */
@@ -193,7 +232,10 @@ final readonly class StoreView
         return array_values($said);
     }
 
-    /** @return ?array{string, ?string} name of the set that the mapping in the memory was written from, if it is another one, and its id if it is here */
+    /**
+     * @return ?array{string, ?string} name of the set that the mapping in the memory was written from, if it is another
+     *    one, and its id if it is here
+     */
     public function writtenFrom(): ?array
     {
         if ($this->stored === null || $this->stored->id === $this->place->record->id) {

@@ -20,7 +20,11 @@ final readonly class AssignActions
     public function waysOf(Action $action): array
     {
         $ways = [];
-        foreach ($this->place->set->catalogue === null ? [] : (new Ways($this->place->set, $this->place->set->catalogue))->of($action) as $way) {
+        foreach (
+            $this->place->set->catalogue === null ? [] : (
+                new Ways($this->place->set, $this->place->set->catalogue)
+            )->of($action) as $way
+        ) {
             $ways[(string) json_encode($way->toArray())] = $this->place->words->output($way);
         }
 

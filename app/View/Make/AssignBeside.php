@@ -15,7 +15,13 @@ use Nailrod\Core\Set\Chord;
 final readonly class AssignBeside
 {
     /** @param string $device id of the one that is shown */
-    public function __construct(private BindingSet $set, private string $device, private string $layer, private string $ref, private FieldInput $input) {}
+    public function __construct(
+        private BindingSet $set,
+        private string $device,
+        private string $layer,
+        private string $ref,
+        private FieldInput $input,
+    ) {}
 
     /** @return array<string, Chord> chords of the picked layer that the picked contact is part of, by id */
     public function chords(): array
@@ -23,13 +29,18 @@ final readonly class AssignBeside
         return $this->set->chordsWith($this->layer, $this->ref);
     }
 
-    /** @return array<string, string> contacts that can be pressed together with the picked one, those of its device first, by reference */
+    /**
+     * @return array<string, string> contacts that can be pressed together with the picked one, those of its device
+     *    first, by reference
+     */
     public function others(): array
     {
         return $this->named(fn (ContactInput $contact) => $contact->isReported() && $contact->encoder === null);
     }
 
-    /** @return array<string, string> contacts as which the picked one can do, those of its device first, by reference */
+    /**
+     * @return array<string, string> contacts as which the picked one can do, those of its device first, by reference
+     */
     public function examples(): array
     {
         return $this->named(fn (ContactInput $contact) => true);
@@ -38,7 +49,14 @@ final readonly class AssignBeside
     /** What contacts that are pressed together can do. */
     public function chordForm(): KindForm
     {
-        return new KindForm(array_diff_key(Offered::toChords($this->set), ['action' => 0]), Offered::all(), 'output', 'does', $this->input, $this->set->catalogue === null ? [] : ['action' => 'an action']);
+        return new KindForm(
+            array_diff_key(Offered::toChords($this->set), ['action' => 0]),
+            Offered::all(),
+            'output',
+            'does',
+            $this->input,
+            $this->set->catalogue === null ? [] : ['action' => 'an action'],
+        );
     }
 
     /**

@@ -16,11 +16,20 @@ use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Played;
 
-/** The layer comb of the loom: a row for each contact and axis of a device, a cell for each layer, as far as the filter leaves them. */
+/**
+ * The layer comb of the loom: a row for each contact and axis of a device, a cell for each layer, as far as the filter
+ * leaves them.
+ */
 final readonly class AssignComb
 {
     /** Rows that can be asked for, in words by what the address says. */
-    public const FILTERS = ['' => 'all', 'free' => 'free', 'changed' => 'changed here', 'conditional' => 'conditional', 'conflict' => 'in conflict'];
+    public const FILTERS = [
+        '' => 'all',
+        'free' => 'free',
+        'changed' => 'changed here',
+        'conditional' => 'conditional',
+        'conflict' => 'in conflict',
+    ];
 
     /** One of FILTERS. */
     public string $filter;
@@ -30,12 +39,19 @@ final readonly class AssignComb
     /** @var array<string, true> cells in conflict, as "layer/reference" */
     private array $conflicts;
 
-    /** The cell that Tab comes to, as "layer/reference": the picked one, else the first; arrow keys lead to the others. */
+    /**
+     * The cell that Tab comes to, as "layer/reference": the picked one, else the first; arrow keys lead to the others.
+     */
     private string $first;
 
     /** @param string $ref of the contact or axis that is picked; empty if none is */
-    public function __construct(private Place $place, private ?Device $device, private string $layer, private string $ref, string $filter)
-    {
+    public function __construct(
+        private Place $place,
+        private ?Device $device,
+        private string $layer,
+        private string $ref,
+        string $filter,
+    ) {
         $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
         $this->clashes = new Conflicts(Played::of($place->set), array_column($this->rows(), 'ref'));
         $this->conflicts = $this->clashes->all();
@@ -57,10 +73,20 @@ final readonly class AssignComb
                 continue;
             }
             foreach ($control->axes as $axis) {
-                $rows[] = ['ref' => $axis->ref, 'number' => $axis->isBuilt() ? 'built' : 'a'.$axis->number, 'name' => $this->place->set->rig->nameOf($axis->ref), 'axis' => true];
+                $rows[] = [
+                    'ref' => $axis->ref,
+                    'number' => $axis->isBuilt() ? 'built' : 'a'.$axis->number,
+                    'name' => $this->place->set->rig->nameOf($axis->ref),
+                    'axis' => true,
+                ];
             }
             foreach ($control->contacts as $contact) {
-                $rows[] = ['ref' => $contact->ref, 'number' => $this->place->set->rig->numberOf($contact->ref), 'name' => $this->place->set->rig->nameOf($contact->ref), 'axis' => false];
+                $rows[] = [
+                    'ref' => $contact->ref,
+                    'number' => $this->place->set->rig->numberOf($contact->ref),
+                    'name' => $this->place->set->rig->nameOf($contact->ref),
+                    'axis' => false,
+                ];
             }
         }
 
@@ -70,10 +96,15 @@ final readonly class AssignComb
     /** Does any layer say something of a control, or of a chord that it is part of? */
     private function isUsed(Control $control): bool
     {
-        $refs = array_map(fn (AxisInput|ContactInput $input): string => $input->ref, [...$control->axes, ...$control->contacts]);
+        $refs = array_map(
+            fn (AxisInput|ContactInput $input): string => $input->ref,
+            [...$control->axes, ...$control->contacts],
+        );
         foreach (Keys::of($this->place->set->layers) as $layer) {
             foreach ($refs as $ref) {
-                if ($this->place->set->cell($layer, $ref) !== null || $this->place->set->chordsWith($layer, $ref) !== []) {
+                if (
+                    $this->place->set->cell($layer, $ref) !== null || $this->place->set->chordsWith($layer, $ref) !== []
+                ) {
                     return true;
                 }
             }
@@ -89,7 +120,10 @@ final readonly class AssignComb
      */
     public function shown(): array
     {
-        return array_values(array_filter($this->rows(), fn (array $row) => $this->filter === '' || $row['ref'] === $this->ref || $this->passes($row['ref'])));
+        return array_values(array_filter(
+            $this->rows(),
+            fn (array $row) => $this->filter === '' || $row['ref'] === $this->ref || $this->passes($row['ref']),
+        ));
     }
 
     public function isFirst(string $ref, string $layer): bool
@@ -111,12 +145,18 @@ final readonly class AssignComb
         return match ($this->filter) {
             'free' => $cells === [] && ! $isInChord,
             'conditional' => array_filter($cells, fn (Cell $cell) => $cell->when !== null) !== [],
-            'conflict' => array_filter(Keys::of($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
+            'conflict' => array_filter(
+                Keys::of($this->place->set->layers),
+                fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref]),
+            ) !== [],
             default => in_array(true, $said, true),
         };
     }
 
-    /** @return array<string, array{?Cell, string, string}> the cells of a row by layer, with their classes and the parent set that says them */
+    /**
+     * @return array<string, array{?Cell, string, string}> the cells of a row by layer, with their classes and the
+     *    parent set that says them
+     */
     public function cells(string $ref): array
     {
         $cells = [];

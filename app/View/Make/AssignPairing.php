@@ -9,7 +9,9 @@ use Nailrod\Core\Advice\Plan\KeyPairing;
 use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Device;
 
-/** Pairing on Assign: which controls of the device do something in the layer, which are left, and which is asked for. */
+/**
+ * Pairing on Assign: which controls of the device do something in the layer, which are left, and which is asked for.
+ */
 final readonly class AssignPairing
 {
     /** Nothing is asked for: what comes is paired. */
@@ -30,8 +32,13 @@ final readonly class AssignPairing
     private KeyPairing $pairing;
 
     /** @param string $mode ON, or the control that is asked for, or that was before */
-    public function __construct(private Place $place, private Device $device, private string $layer, string $mode, string $last)
-    {
+    public function __construct(
+        private Place $place,
+        private Device $device,
+        private string $layer,
+        string $mode,
+        string $last,
+    ) {
         $this->pairing = new KeyPairing($place->set);
         $this->done = $this->pairing->done($device->id, $layer);
         $this->left = $this->pairing->left($device->id, $layer);
@@ -42,7 +49,15 @@ final readonly class AssignPairing
     /** Address of the same with another control asked for, or with none. */
     public function asking(string $mode): string
     {
-        return route('assign', ['set' => $this->place->record->id, 'device' => $this->device->id, 'layer' => $this->layer, 'pair' => $mode]);
+        return route(
+            'assign',
+            [
+                'set' => $this->place->record->id,
+                'device' => $this->device->id,
+                'layer' => $this->layer,
+                'pair' => $mode,
+            ],
+        );
     }
 
     /** Address of the same where the one that is asked for is left out; empty if no other is left. */
@@ -56,7 +71,15 @@ final readonly class AssignPairing
     /** Address of Assign without it. */
     public function ending(): string
     {
-        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device->id, 'layer' => $this->layer, 'ref' => $this->last]));
+        return route(
+            'assign',
+            array_filter([
+                'set' => $this->place->record->id,
+                'device' => $this->device->id,
+                'layer' => $this->layer,
+                'ref' => $this->last,
+            ]),
+        );
     }
 
     /** What a control does in the layer, briefly. */

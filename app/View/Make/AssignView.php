@@ -63,8 +63,18 @@ final readonly class AssignView
 
     private OutputUse $use;
 
-    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '', int $page = 0, string $pair = '', string $last = '')
-    {
+    public function __construct(
+        public Place $place,
+        string $device,
+        string $layer,
+        string $ref,
+        string $filter = '',
+        string $take = '',
+        string $more = '',
+        int $page = 0,
+        string $pair = '',
+        string $last = '',
+    ) {
         $this->use = new OutputUse($place->set);
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
         $this->more = $more === 'numbers' ? $more : '';
@@ -77,14 +87,28 @@ final readonly class AssignView
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
         $this->actions = new AssignActions($place);
         $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
-        $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $rig->controlOf($this->ref)->page ?? 1));
-        $this->pairing = $pair === '' || $this->device === null ? null : new AssignPairing($place, $this->device, $this->layer, $pair, $last);
+        $this->page = max(
+            1,
+            min($this->device?->pages() ?? 1, $page > 0 ? $page : $rig->controlOf($this->ref)->page ?? 1),
+        );
+        $this->pairing = $pair === '' || $this->device === null ? null : new AssignPairing(
+            $place,
+            $this->device,
+            $this->layer,
+            $pair,
+            $last,
+        );
         $place->picked->device = $this->device->id ?? '';
         $place->picked->layer = $this->layer;
         $place->picked->ref = $this->ref;
         $at = $place->notHere;
         $at->ask('control', $ref, $this->ref === $ref, $this->device->name ?? '');
-        $at->ask('control', $pair === AssignPairing::ON ? '' : $pair, $rig->has($pair), $this->pairing === null || $this->pairing->asked === '' ? '' : $rig->nameOf($this->pairing->asked));
+        $at->ask(
+            'control',
+            $pair === AssignPairing::ON ? '' : $pair,
+            $rig->has($pair),
+            $this->pairing === null || $this->pairing->asked === '' ? '' : $rig->nameOf($this->pairing->asked),
+        );
         $at->ask('device', $device, $rig->deviceOf($device.'/') !== null, $this->device->name ?? '');
         $at->ask('layer', $layer, isset($place->set->layers[$layer]), $place->set->layers[Layer::BASE]->name);
         $at->ask('action', $take, $this->take === $take);
@@ -102,13 +126,33 @@ final readonly class AssignView
     /** Address of the same cell with this unfolded. */
     public function withMore(string $more): string
     {
-        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->comb->filter, 'more' => $more]));
+        return route(
+            'assign',
+            array_filter([
+                'set' => $this->place->record->id,
+                'device' => $this->device?->id,
+                'layer' => $this->layer,
+                'ref' => $this->ref,
+                'show' => $this->comb->filter,
+                'more' => $more,
+            ]),
+        );
     }
 
     /** Address of another page of the faceplate. */
     public function pageAt(int $page): string
     {
-        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->comb->filter, 'page' => $page]));
+        return route(
+            'assign',
+            array_filter([
+                'set' => $this->place->record->id,
+                'device' => $this->device?->id,
+                'layer' => $this->layer,
+                'ref' => $this->ref,
+                'show' => $this->comb->filter,
+                'page' => $page,
+            ]),
+        );
     }
 
     /** @return list<string> what is wrong with the picked cell and its layer */
@@ -116,7 +160,11 @@ final readonly class AssignView
     {
         $set = $this->place->set;
         $troubles = $this->place->told->ofCell(PartPath::layer($this->layer), $this->layer, $this->ref);
-        foreach ($this->comb->isInConflict($this->layer, $this->ref) ? $this->comb->clashes->with($this->layer, $this->ref) : [] as $other) {
+        foreach (
+            $this->comb->isInConflict($this->layer, $this->ref)
+                ? $this->comb->clashes->with($this->layer, $this->ref)
+                : [] as $other
+        ) {
             [$layer, $ref] = explode('/', $other, 2);
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);
         }
@@ -132,9 +180,20 @@ final readonly class AssignView
         if ($plays === [] || $device === null || $device->keeps() === null) {
             return [];
         }
-        $why = array_intersect_key(DeviceMapping::of($this->place->set, Memories::unit($device)->device)->macros, array_flip($plays));
+        $why = array_intersect_key(
+            DeviceMapping::of($this->place->set, Memories::unit($device)->device)->macros,
+            array_flip($plays),
+        );
 
-        return array_map(fn (string $id) => sprintf('%s cannot keep macro %s: %s.', $device->name, $this->place->set->macros[$id]->name, $why[$id]), Keys::of($why));
+        return array_map(
+            fn (string $id) => sprintf(
+                '%s cannot keep macro %s: %s.',
+                $device->name,
+                $this->place->set->macros[$id]->name,
+                $why[$id],
+            ),
+            Keys::of($why),
+        );
     }
 
     /** Is the picked contact the one that holds this layer, so that what the layer says of it never comes? */
@@ -146,7 +205,11 @@ final readonly class AssignView
     /** @return array<string, string> the controls near the picked one that are of its sort, by reference */
     public function near(): array
     {
-        return (new Choices($this->place->set))->near($this->isAxis() ? Reference::AXIS : Reference::CONTACT, $this->device->id ?? '', $this->ref);
+        return (new Choices($this->place->set))->near(
+            $this->isAxis() ? Reference::AXIS : Reference::CONTACT,
+            $this->device->id ?? '',
+            $this->ref,
+        );
 
     }
 
@@ -196,7 +259,10 @@ final readonly class AssignView
         return $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->openRoles(count($cell->outputs)) : [];
     }
 
-    /** @return array<string, array<string, string>> names of what the game can be told by a contact, by group, then by id */
+    /**
+     * @return array<string, array<string, string>> names of what the game can be told by a contact, by group, then by
+     *    id
+     */
     public function actionChoices(): array
     {
         $catalogue = $this->place->set->catalogue;
@@ -213,7 +279,13 @@ final readonly class AssignView
     /** What the picked contact does together with others, or as another one. */
     public function beside(): AssignBeside
     {
-        return new AssignBeside($this->place->set, $this->device->id ?? '', $this->layer, $this->ref, $this->fieldInput());
+        return new AssignBeside(
+            $this->place->set,
+            $this->device->id ?? '',
+            $this->layer,
+            $this->ref,
+            $this->fieldInput(),
+        );
     }
 
     /** What an assignment depends on, and can be made to. */
@@ -230,15 +302,29 @@ final readonly class AssignView
     /** What else than an action can be sent. */
     public function outputForm(): KindForm
     {
-        return new KindForm($this->isAxis() ? Offered::toAxes() : Offered::toContacts($this->place->set), Offered::all(), 'output', 'does', $this->fieldInput());
+        return new KindForm(
+            $this->isAxis() ? Offered::toAxes() : Offered::toContacts($this->place->set),
+            Offered::all(),
+            'output',
+            'does',
+            $this->fieldInput(),
+        );
     }
 
     public function behaviourForm(bool $tick): KindForm
     {
-        return new KindForm(Behaviours::ofContacts($tick), Behaviours::all(), 'behave', 'behaviour', $this->fieldInput());
+        return new KindForm(
+            Behaviours::ofContacts($tick),
+            Behaviours::all(),
+            'behave',
+            'behaviour',
+            $this->fieldInput(),
+        );
     }
 
-    /** @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field */
+    /**
+     * @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field
+     */
     public function begins(): array
     {
         return Options::begins($this->use);
@@ -301,7 +387,9 @@ final readonly class AssignView
             $holders[$id] = match (true) {
                 $id === Layer::BASE => 'base',
                 $ways === [] => 'nothing leads here',
-                default => implode(' or ', array_slice($ways, 0, 2)).(count($ways) > 2 ? ' or '.(count($ways) - 2).' more' : ''),
+                default => implode(' or ', array_slice($ways, 0, 2)).(
+                    count($ways) > 2 ? ' or '.(count($ways) - 2).' more' : ''
+                ),
             };
         }
 

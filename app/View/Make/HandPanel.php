@@ -47,7 +47,9 @@ final readonly class HandPanel
     /** How a layer looks that a page belongs to, for its mark; -1 for none. */
     public function lookOf(PanelPage $page): int
     {
-        return $page->layer === '' || ! isset($this->set->layers[$page->layer]) ? -1 : LayerLook::of($this->set, $page->layer);
+        return $page->layer === '' || ! isset($this->set->layers[$page->layer])
+            ? -1
+            : LayerLook::of($this->set, $page->layer);
     }
 
     /** @return list<string> the layer that each page belongs to; empty for none, the base layer never */

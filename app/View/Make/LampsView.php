@@ -38,7 +38,11 @@ final readonly class LampsView
         $this->device = $devices[$wanted] ?? (array_values($devices)[0] ?? null);
         $place->notHere->ask('rule', $rule, isset($place->set->lamps[$rule]), $this->device->name ?? '');
         $place->notHere->ask('device', $device, isset($place->set->rig->devices[$device]), $this->device->name ?? '');
-        $place->picked->device = $this->rule === '' && isset($place->set->rig->devices[$device]) ? $device : $this->device->id ?? '';
+        $place->picked->device = $this->rule === ''
+            && isset($place->set->rig->devices[$device])
+            ? $device
+            : $this->device->id
+            ?? '';
     }
 
     /** @return array<string, Device> those that have lamps, by id */
@@ -52,13 +56,19 @@ final readonly class LampsView
         return $this->place->set->lamps[$this->rule] ?? null;
     }
 
-    /** @return list<class-string<LampRule>> the rules of which there is a form: that of the picked one, or all that this rig can have */
+    /**
+     * @return list<class-string<LampRule>> the rules of which there is a form: that of the picked one, or all that this
+     *    rig can have
+     */
     public function forms(): array
     {
         $picked = $this->picked();
         $all = array_reverse(LampRules::all());
 
-        return array_values(array_filter($all, fn (string $class) => $picked === null ? $this->isPossible($class) : $picked instanceof $class));
+        return array_values(array_filter(
+            $all,
+            fn (string $class) => $picked === null ? $this->isPossible($class) : $picked instanceof $class,
+        ));
     }
 
     /**
@@ -69,7 +79,11 @@ final readonly class LampsView
     private function isPossible(string $class): bool
     {
         foreach ($class::fields()->all as $field) {
-            if (($field->type instanceof Several && count($this->device->lamps ?? []) < $field->type->least) || ($field->type instanceof Id && $this->variables() === [])) {
+            if (
+                (
+                    $field->type instanceof Several && count($this->device->lamps ?? []) < $field->type->least
+                ) || ($field->type instanceof Id && $this->variables() === [])
+            ) {
                 return false;
             }
         }
@@ -85,10 +99,22 @@ final readonly class LampsView
             $lamps[$this->device?->id.'/'.$lamp->id] = $lamp->name;
         }
 
-        return new LampInput(new Choices($this->place->set), $lamps, $this->states(), 'lamp-'.$class::key(), array_values(array_unique(array_merge(...array_map(fn (Lamp $lamp): array => $lamp->colours, $this->device->lamps ?? []), ...[[]]))));
+        return new LampInput(
+            new Choices($this->place->set),
+            $lamps,
+            $this->states(),
+            'lamp-'.$class::key(),
+            array_values(array_unique(array_merge(
+                ...array_map(fn (Lamp $lamp): array => $lamp->colours, $this->device->lamps ?? []),
+                ...[[]],
+            ))),
+        );
     }
 
-    /** @return list<array{string, list<string>}> names of the lamps of the device, those together that the same lights, and what that is in words; none where they stay dark */
+    /**
+     * @return list<array{string, list<string>}> names of the lamps of the device, those together that the same lights,
+     *    and what that is in words; none where they stay dark
+     */
     public function byLamp(): array
     {
         $lit = [];
@@ -101,7 +127,9 @@ final readonly class LampsView
             foreach (Keys::each($cells) as $ref => $cell) {
                 foreach ($cell->drives($this->place->set->macros) as $output) {
                     if ($output instanceof NamesLamp) {
-                        $lit[$output->lamp()][] = $this->place->set->rig->nameOf($ref).' in '.$this->place->words->layerName($layer);
+                        $lit[$output->lamp()][] = $this->place->set->rig->nameOf($ref)
+                            .' in '
+                            .$this->place->words->layerName($layer);
                     }
                 }
             }
@@ -123,7 +151,10 @@ final readonly class LampsView
     /** @return array<string, LampRule> rules for lamps of the device, by id */
     public function rules(): array
     {
-        return array_filter($this->place->set->lamps, fn (LampRule $rule) => str_starts_with($rule->lamps()[0], $this->device?->id.'/'));
+        return array_filter(
+            $this->place->set->lamps,
+            fn (LampRule $rule) => str_starts_with($rule->lamps()[0], $this->device?->id.'/'),
+        );
     }
 
     public function originOf(string $rule): ?Origin
@@ -131,7 +162,9 @@ final readonly class LampsView
         return $this->place->originOf(PartPath::lamp($rule));
     }
 
-    /** @return array<string, array<string, string>> what a lamp can depend on, in words by what the form sends, by group */
+    /**
+     * @return array<string, array<string, string>> what a lamp can depend on, in words by what the form sends, by group
+     */
     public function states(): array
     {
         $set = $this->place->set;
@@ -140,13 +173,20 @@ final readonly class LampsView
             $states['Layers']['layer '.$id] = $layer->name.' is live';
         }
         foreach ($set->stops as $stop) {
-            $states['Stops'] = ($states['Stops'] ?? []) + ['stop '.$stop->id.' open' => $stop->name.' is open', 'stop '.$stop->id.' shut' => $stop->name.' is shut'];
+            $states['Stops'] = ($states['Stops'] ?? []) + [
+                'stop '.$stop->id.' open' => $stop->name.' is open',
+                'stop '.$stop->id.' shut' => $stop->name.' is shut',
+            ];
         }
         foreach (Keys::each($set->flags) as $id => $name) {
-            $states['Flags'] = ($states['Flags'] ?? []) + ['flag '.$id.' up' => $name.' is up', 'flag '.$id.' down' => $name.' is down'];
+            $states['Flags'] = ($states['Flags'] ?? []) + [
+                'flag '.$id.' up' => $name.' is up',
+                'flag '.$id.' down' => $name.' is down',
+            ];
         }
         foreach ($set->catalogue->variables ?? [] as $variable) {
-            $states['Variables of '.$set->catalogue?->name]['variable '.$variable->id] = $variable->name.' is within a band';
+            $states['Variables of '.$set->catalogue?->name]['variable '.$variable->id] = $variable->name
+                .' is within a band';
         }
         foreach ($set->rig->contacts as $ref => $contact) {
             $states[$set->rig->deviceNameOf($ref)]['contact '.$ref] = $set->rig->nameOf($ref).' is closed';

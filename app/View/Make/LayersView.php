@@ -36,13 +36,19 @@ final readonly class LayersView
         return new FieldInput(new Choices($this->place->set), class: 'field');
     }
 
-    /** @return list<array{Field, mixed}> what the form of a layer has beside its name, each with what it is, in the open format */
+    /**
+     * @return list<array{Field, mixed}> what the form of a layer has beside its name, each with what it is, in the open
+     *     format
+     */
     public function fieldsOf(string $layer): array
     {
         $values = ['colour' => $this->lookOf($layer) + 1] + $this->place->set->layers[$layer]->values();
         $fields = array_diff_key(Layer::fields()->all, ['name' => 0], $layer === Layer::BASE ? ['lets_go' => 0] : []);
 
-        return array_map(fn (Field $field) => [$field, $values[$field->name] ?? null], array_values(array_filter($fields, fn (Field $field) => $field->isShown)));
+        return array_map(
+            fn (Field $field) => [$field, $values[$field->name] ?? null],
+            array_values(array_filter($fields, fn (Field $field) => $field->isShown)),
+        );
     }
 
     public function lookOf(string $layer): int
@@ -50,14 +56,18 @@ final readonly class LayersView
         return LayerLook::of($this->place->set, $layer);
     }
 
-    /** @return array<string, array{float, float}> middle of each layer on the drawing: the base layer on the left, the others around it */
+    /**
+     * @return array<string, array{float, float}> middle of each layer on the drawing: the base layer on the left, the
+     *     others around it
+     */
     public function places(): array
     {
         $others = Keys::of(array_diff_key($this->place->set->layers, [Layer::BASE => 0]));
         $places = [Layer::BASE => [130.0, self::HEIGHT / 2]];
         $n = count($others);
         foreach ($others as $i => $id) {
-            // From top to bottom on an arc to the right of the base layer; every other one further out, so that there is room for words.
+            // From top to bottom on an arc to the right of the base layer; every other one further out, so that there
+            // is room for words.
             $angle = $n === 1 ? 0.0 : M_PI * (($i / ($n - 1)) - 0.5) * 0.86;
             $out = $n > 4 && $i % 2 === 1 ? 660 : 500;
             $places[$id] = [130 + $out * cos($angle * 0.6), self::HEIGHT / 2 + (self::HEIGHT / 2 - 50) * sin($angle)];
@@ -71,7 +81,8 @@ final readonly class LayersView
     /**
      * Links that join the same two layers the same way are drawn as one.
      *
-     * @return list<array{from: string, to: string, holds: bool, words: list<string>, devices: list<string>, path: string, at: array{float, float}}>
+     * @return list<array{from: string, to: string, holds: bool, words: list<string>, devices: list<string>,
+     *     path: string, at: array{float, float}}>
      */
     public function links(): array
     {
@@ -87,11 +98,26 @@ final readonly class LayersView
         $links = [];
         foreach ($joined as $same) {
             $first = $same[0];
-            [$path, $at] = $first->holds ? $this->curve($places[$first->from], $places[$first->to], 0.0, 0.74) : $this->curve($places[$first->from], $places[$first->to], 46.0, 0.66);
+            [$path, $at] = $first->holds ? $this->curve(
+                $places[$first->from],
+                $places[$first->to],
+                0.0,
+                0.74,
+            ) : $this->curve(
+                $places[$first->from],
+                $places[$first->to],
+                46.0,
+                0.66,
+            );
             $links[] = [
                 'from' => $first->from, 'to' => $first->to, 'holds' => $first->holds,
-                'words' => array_values(array_unique(array_map(fn (LayerLink $link) => $link->words.' '.$this->place->set->rig->nameOf($link->ref), $same))),
-                'devices' => array_values(array_unique(array_map(fn (LayerLink $link) => $this->place->set->rig->deviceNameOf($link->ref), $same))),
+                'words' => array_values(array_unique(array_map(
+                    fn (LayerLink $link) => $link->words.' '.$this->place->set->rig->nameOf($link->ref),
+                    $same,
+                ))),
+                'devices' => array_values(array_unique(
+                    array_map(fn (LayerLink $link) => $this->place->set->rig->deviceNameOf($link->ref), $same),
+                )),
                 'path' => $path, 'at' => $at,
             ];
         }
@@ -99,7 +125,9 @@ final readonly class LayersView
         return $links;
     }
 
-    /** @return list<string> notes on layers with no way out, that nothing leads to, and cells that never come into play */
+    /**
+     * @return list<string> notes on layers with no way out, that nothing leads to, and cells that never come into play
+     */
     public function troubles(): array
     {
         return $this->place->told->in(LayersSection::name());
@@ -125,15 +153,25 @@ final readonly class LayersView
         $nothing = count(array_filter($cells, fn (Cell $cell) => $cell->isNothing()));
         $does = count($cells) - $nothing;
 
-        return $does.($does === 1 ? ' assignment' : ' assignments').($nothing === 0 ? '' : ', '.$nothing.' set to nothing').(($chords = count($this->place->set->chords[$layer] ?? [])) === 0 ? '' : ', '.$chords.($chords === 1 ? ' chord' : ' chords'));
+        return $does.($does === 1 ? ' assignment' : ' assignments').(
+            $nothing === 0 ? '' : ', '.$nothing.' set to nothing'
+        ).(
+            (
+                $chords = count($this->place->set->chords[$layer] ?? [])
+            ) === 0 ? '' : ', '.$chords.($chords === 1 ? ' chord' : ' chords')
+        );
     }
 
     /** What goes with a layer when it is deleted. */
     public function goes(string $layer): string
     {
-        $refs = array_values(array_unique(array_map(fn (LayerLink $link) => $this->place->set->rig->nameOf($link->ref), $this->into($layer))));
+        $refs = array_values(array_unique(
+            array_map(fn (LayerLink $link) => $this->place->set->rig->nameOf($link->ref), $this->into($layer)),
+        ));
 
-        return 'Takes away '.$this->says($layer).($refs === [] ? '' : ', and that '.implode(' and ', $refs).(count($refs) === 1 ? ' leads' : ' lead').' to it').'. Undo brings it back.';
+        return 'Takes away '.$this->says($layer).(
+            $refs === [] ? '' : ', and that '.implode(' and ', $refs).(count($refs) === 1 ? ' leads' : ' lead').' to it'
+        ).'. Undo brings it back.';
     }
 
     /**
@@ -153,11 +191,22 @@ final readonly class LayersView
         $middle = [($from[0] + $to[0]) / 2 + $nx * $bow, ($from[1] + $to[1]) / 2 + $ny * $bow];
         $start = $this->edge($from, $middle);
         $end = $this->edge($to, $middle);
-        $along = fn (int $axis): float => round((1 - $part) ** 2 * $start[$axis] + 2 * (1 - $part) * $part * $middle[$axis] + $part ** 2 * $end[$axis], 1);
+        $along = fn (int $axis): float => round(
+            (1 - $part) ** 2 * $start[$axis] + 2 * (1 - $part) * $part * $middle[$axis] + $part ** 2 * $end[$axis],
+            1,
+        );
         $round = fn (float $v): string => (string) round($v, 1);
 
         return [
-            sprintf('M%s %sQ%s %s %s %s', $round($start[0]), $round($start[1]), $round($middle[0]), $round($middle[1]), $round($end[0]), $round($end[1])),
+            sprintf(
+                'M%s %sQ%s %s %s %s',
+                $round($start[0]),
+                $round($start[1]),
+                $round($middle[0]),
+                $round($middle[1]),
+                $round($end[0]),
+                $round($end[1]),
+            ),
             [$along(0), $along(1)],
         ];
     }
@@ -173,7 +222,10 @@ final readonly class LayersView
     private function edge(array $middle, array $towards): array
     {
         [$dx, $dy] = [$towards[0] - $middle[0], $towards[1] - $middle[1]];
-        $reach = min(abs($dx) < 1e-6 ? INF : (self::BOX[0] / 2 + 5) / abs($dx), abs($dy) < 1e-6 ? INF : (self::BOX[1] / 2 + 5) / abs($dy));
+        $reach = min(
+            abs($dx) < 1e-6 ? INF : (self::BOX[0] / 2 + 5) / abs($dx),
+            abs($dy) < 1e-6 ? INF : (self::BOX[1] / 2 + 5) / abs($dy),
+        );
 
         return [$middle[0] + $dx * $reach, $middle[1] + $dy * $reach];
     }

@@ -104,16 +104,28 @@ final readonly class MacrosView
 
     public function nameOf(Bar $bar): string
     {
-        return $bar->output === null ? '“'.str_replace("\n", '↵', $bar->text).'”' : $this->place->words->output($bar->output);
+        return $bar->output === null ? '“'
+            .str_replace("\n", '↵', $bar->text)
+            .'”'
+            : $this->place->words->output($bar->output);
     }
 
     /** @return list<string> which devices that play the macro cannot keep it, and why */
     public function leftOut(): array
     {
         $sentences = [];
-        $played = array_fill_keys(array_map(fn (array $use) => explode('/', $use['ref'])[0], $this->macro === null ? [] : $this->use->of($this->macro->id)), true);
+        $played = array_fill_keys(
+            array_map(
+                fn (array $use) => explode('/', $use['ref'])[0],
+                $this->macro === null ? [] : $this->use->of($this->macro->id),
+            ),
+            true,
+        );
         foreach (array_intersect_key($this->place->set->rig->devices, $played) as $device) {
-            $why = $device->keeps() === null || $this->macro === null ? null : DeviceMapping::of($this->place->set, Memories::unit($device)->device)->macros[$this->macro->id] ?? null;
+            $why = $device->keeps() === null || $this->macro === null ? null : DeviceMapping::of(
+                $this->place->set,
+                Memories::unit($device)->device,
+            )->macros[$this->macro->id] ?? null;
             if ($why !== null) {
                 $sentences[] = $device->name.' cannot keep it: '.$why.'.';
             }
@@ -139,10 +151,19 @@ final readonly class MacrosView
         $own = array_diff_key(Outputs::ofContacts(), [LetGo::kind() => 0]);
         $action = $this->place->set->catalogue === null ? [] : [ActionOutput::kind() => ActionOutput::class];
 
-        return new KindForm($own + $action, Offered::all(), 'output', 'does', new FieldInput(new Choices($this->place->set)), ['type' => 'a text to type']);
+        return new KindForm(
+            $own + $action,
+            Offered::all(),
+            'output',
+            'does',
+            new FieldInput(new Choices($this->place->set)),
+            ['type' => 'a text to type'],
+        );
     }
 
-    /** @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field */
+    /**
+     * @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field
+     */
     public function begins(): array
     {
         return Options::begins(new OutputUse($this->place->set));

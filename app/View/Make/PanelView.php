@@ -27,14 +27,32 @@ use Nailrod\Core\Set\PartPath;
 final readonly class PanelView
 {
     /** @param int $page from 1 on */
-    private function __construct(public Place $place, public Device $device, public ?Panel $panel, public int $page, public ?Tile $tile, public string $size = '') {}
+    private function __construct(
+        public Place $place,
+        public Device $device,
+        public ?Panel $panel,
+        public int $page,
+        public ?Tile $tile,
+        public string $size = '',
+    ) {}
 
     /** @return ?self null if the rig has no touch panel */
-    public static function of(Place $place, string $device, string $panel, int $page, string $tile, string $size = ''): ?self
-    {
+    public static function of(
+        Place $place,
+        string $device,
+        string $panel,
+        int $page,
+        string $tile,
+        string $size = '',
+    ): ?self {
         $touch = array_filter($place->set->rig->devices, fn (Device $one) => $one->kind === PanelDevice::KIND);
         $found = $touch[$device] ?? (array_values($touch)[0] ?? null);
-        $place->notHere->ask('device', $device, isset($touch[$device]) || isset($place->set->rig->devices[$device]), $found->name ?? '');
+        $place->notHere->ask(
+            'device',
+            $device,
+            isset($touch[$device]) || isset($place->set->rig->devices[$device]),
+            $found->name ?? '',
+        );
         if ($found === null) {
             return null;
         }
@@ -49,7 +67,14 @@ final readonly class PanelView
         $place->picked->device = $found->id;
         $at = $picked === null ? $page : $shown->pageOf($tile) + 1;
 
-        return new self($place, $found, $shown, max(1, min($pages, $at)), $picked, Screen::of($size) === null ? '' : $size);
+        return new self(
+            $place,
+            $found,
+            $shown,
+            max(1, min($pages, $at)),
+            $picked,
+            Screen::of($size) === null ? '' : $size,
+        );
     }
 
     /** @return array<string, Panel> those of the device, by id */
@@ -71,7 +96,9 @@ final readonly class PanelView
     /** The device as it is drawn with this panel, whatever is picked. */
     public function drawn(): Device
     {
-        $value = $this->panel === null ? null : $this->place->set->merged->value(PartPath::panel($this->device->id, $this->panel->id));
+        $value = $this->panel === null ? null : $this->place->set->merged->value(
+            PartPath::panel($this->device->id, $this->panel->id),
+        );
         $screen = Screen::of($this->size);
         $device = $screen === null ? $this->device : $this->device->sized(...$screen->units());
 
@@ -83,7 +110,11 @@ final readonly class PanelView
     {
         $cell = $this->on() === null ? null : Screen::of($this->size)?->cellOf($this->on());
 
-        return $cell === null || $cell >= Screen::LEAST_TILE ? '' : sprintf('A cell of this page is %s mm there: a finger wants %d. Take fewer columns or rows.', number_format($cell, 1), Screen::LEAST_TILE);
+        return $cell === null || $cell >= Screen::LEAST_TILE ? '' : sprintf(
+            'A cell of this page is %s mm there: a finger wants %d. Take fewer columns or rows.',
+            number_format($cell, 1),
+            Screen::LEAST_TILE,
+        );
     }
 
     /**
@@ -97,11 +128,16 @@ final readonly class PanelView
         foreach ($phones as $phone) {
             if (Screen::of($phone->screen) !== null) {
                 [$width, $height] = explode('x', $phone->screen);
-                $sizes += [$phone->screen => $phone->name.', '.$width.' × '.$height, $height.'x'.$width => $phone->name.', turned'];
+                $sizes += [
+                    $phone->screen => $phone->name.', '.$width.' × '.$height,
+                    $height.'x'.$width => $phone->name.', turned',
+                ];
             }
         }
 
-        return $sizes + (isset($sizes[$this->size]) ? [] : [$this->size => str_replace(['x', 'mm'], [' × ', ' mm'], $this->size)]);
+        return $sizes + (
+            isset($sizes[$this->size]) ? [] : [$this->size => str_replace(['x', 'mm'], [' × ', ' mm'], $this->size)]
+        );
     }
 
     /** Lines between cells, but not through tiles: a path. */
@@ -113,8 +149,18 @@ final readonly class PanelView
             [$column, $row] = [$i % $page->columns, intdiv($i, $page->columns)];
             $here = $page->at($column, $row);
             $isOpen = fn (?Tile $beside): bool => $here === null || $here !== $beside;
-            $path .= $column > 0 && $isOpen($page->at($column - 1, $row)) ? sprintf('M%s %sv%s', $column * $width, $row * $height, $height) : '';
-            $path .= $row > 0 && $isOpen($page->at($column, $row - 1)) ? sprintf('M%s %sh%s', $column * $width, $row * $height, $width) : '';
+            $path .= $column > 0 && $isOpen($page->at($column - 1, $row)) ? sprintf(
+                'M%s %sv%s',
+                $column * $width,
+                $row * $height,
+                $height,
+            ) : '';
+            $path .= $row > 0 && $isOpen($page->at($column, $row - 1)) ? sprintf(
+                'M%s %sh%s',
+                $column * $width,
+                $row * $height,
+                $width,
+            ) : '';
         }
 
         return $path;
@@ -123,7 +169,17 @@ final readonly class PanelView
     /** @param array<string, int|string> $more */
     public function link(array $more = []): string
     {
-        return route('panel', array_filter(['set' => $this->place->record->id, 'device' => $this->device->id, 'panel' => $this->panel?->id, 'page' => $this->page === 1 ? null : $this->page, 'size' => $this->size, ...$more]));
+        return route(
+            'panel',
+            array_filter([
+                'set' => $this->place->record->id,
+                'device' => $this->device->id,
+                'panel' => $this->panel?->id,
+                'page' => $this->page === 1 ? null : $this->page,
+                'size' => $this->size,
+                ...$more,
+            ]),
+        );
     }
 
     public function input(): FieldInput
@@ -136,9 +192,14 @@ final readonly class PanelView
     {
         $tile = $this->tile;
 
-        $values = $tile === null ? [] : ['text' => TileText::named($tile->text, $this->place->set->catalogue)] + $tile->values();
+        $values = $tile === null ? [] : [
+            'text' => TileText::named($tile->text, $this->place->set->catalogue),
+        ] + $tile->values();
 
-        return $tile === null ? [] : array_map(fn (Field $field) => [$field, $values[$field->name] ?? $field->usual], Tile::fieldsOf($tile->kind));
+        return $tile === null ? [] : array_map(
+            fn (Field $field) => [$field, $values[$field->name] ?? $field->usual],
+            Tile::fieldsOf($tile->kind),
+        );
     }
 
     /**
@@ -167,12 +228,18 @@ final readonly class PanelView
     /** @return array<string, string> actions that an end of a tile can do, by id, with their groups */
     public function actions(bool $isAxis): array
     {
-        $actions = array_filter($this->place->set->catalogue->actions ?? [], fn (Action $action) => $action->isAxis() === $isAxis);
+        $actions = array_filter(
+            $this->place->set->catalogue->actions ?? [],
+            fn (Action $action) => $action->isAxis() === $isAxis,
+        );
 
         return array_map(fn (Action $action) => $action->name.' · '.$action->group, $actions);
     }
 
-    /** @return array<string, string> values that a text can have in it, by name: the name, as it is written into the text */
+    /**
+     * @return array<string, string> values that a text can have in it, by name: the name, as it is written into the
+     *    text
+     */
     public function values(): array
     {
         $names = array_values(Options::variables($this->place->set->catalogue, true));
@@ -195,7 +262,9 @@ final readonly class PanelView
     /** @return list<string> groups of actions that a page can be made of */
     public function groups(): array
     {
-        return $this->place->set->catalogue === null ? [] : (new PanelPlan($this->place->set, $this->place->set->catalogue, $this->device->id))->groups();
+        return $this->place->set->catalogue === null ? [] : (
+            new PanelPlan($this->place->set, $this->place->set->catalogue, $this->device->id)
+        )->groups();
     }
 
     /** How many more tiles of a kind there can be; null where the device sets no limit. */

@@ -22,7 +22,16 @@ final readonly class Phones
      * @param array{phone?: string, gets?: string} $asked what a phone is to be given, if it is meant
      * @param bool $isDesk is it this machine, or a tablet that has everything? Nobody else sees a code: it lets in
      */
-    private function __construct(public bool $isDesk, public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now, private array $hosts, private array $asked) {}
+    private function __construct(
+        public bool $isDesk,
+        public bool $isOpen,
+        public array $addresses,
+        private ?PairingRecord $pairing,
+        public Collection $paired,
+        private int $now,
+        private array $hosts,
+        private array $asked,
+    ) {}
 
     public static function of(PhonePairing $pairing, string $device, Request $request, Grant $gets, int $now): self
     {
@@ -30,7 +39,19 @@ final readonly class Phones
         /** @var array<int, string> $hosts */
         $hosts = config('app.hosts', []);
 
-        return new self($isDesk, config('nailrod.open') === true, array_map(fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()), array_values($hosts)), $isDesk ? $pairing->code($device, $now) : null, $pairing->paired($device), $now, array_values($hosts), (array) $request->session()->get('asked', []));
+        return new self(
+            $isDesk,
+            config('nailrod.open') === true,
+            array_map(
+                fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()),
+                array_values($hosts),
+            ),
+            $isDesk ? $pairing->code($device, $now) : null,
+            $pairing->paired($device),
+            $now,
+            array_values($hosts),
+            (array) $request->session()->get('asked', []),
+        );
     }
 
     /** The code, in two halves; empty if none is good. */
@@ -73,6 +94,9 @@ final readonly class Phones
 
     public function seen(TokenRecord $phone): string
     {
-        return $phone->seen === 0 ? 'not seen yet' : 'seen '.Carbon::createFromTimestamp($phone->seen)->diffForHumans(Carbon::createFromTimestamp($this->now), ['syntax' => Carbon::DIFF_RELATIVE_TO_NOW]);
+        return $phone->seen === 0 ? 'not seen yet' : 'seen '.Carbon::createFromTimestamp($phone->seen)->diffForHumans(
+            Carbon::createFromTimestamp($this->now),
+            ['syntax' => Carbon::DIFF_RELATIVE_TO_NOW],
+        );
     }
 }

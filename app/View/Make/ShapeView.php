@@ -35,7 +35,8 @@ use Nailrod\Core\Set\PartPath;
 /**
  * The Shape place: one axis of the rig, its chain, and what is made from it.
  *
- * @phpstan-type Query array{axis: string, ref: string, device: string, zoom: string, tab: string, with: string, two: string}
+ * @phpstan-type Query array{axis: string, ref: string, device: string, zoom: string, tab: string, with: string,
+ *     two: string}
  */
 final readonly class ShapeView
 {
@@ -60,7 +61,10 @@ final readonly class ShapeView
         $set = $place->set;
         $this->axis = $set->rig->axes[$query['axis']] ?? $this->axisOf($query['ref'], $query['device']);
         $device = explode('/', $query['ref'])[0] ?: $query['device'];
-        if ($query['axis'] !== '' || ! isset($set->rig->devices[$device]) || str_starts_with($this->axis->ref ?? '', $device.'/')) {
+        if (
+            $query['axis'] !== '' || ! isset($set->rig->devices[$device])
+                || str_starts_with($this->axis->ref ?? '', $device.'/')
+        ) {
             $place->picked->ref = $this->axis->ref ?? '';
         }
         // A device without an axis stays picked, though another is shown.
@@ -69,7 +73,12 @@ final readonly class ShapeView
         $this->made = new ShapeMade($place, $this->axis);
         $this->wheel = new ShapeWheel($place, $this->axis);
         $this->plot = $this->window();
-        $place->notHere->ask('axis', $query['axis'], isset($set->rig->axes[$query['axis']]), $this->axis === null ? '' : $set->rig->fullNameOf($this->axis->ref));
+        $place->notHere->ask(
+            'axis',
+            $query['axis'],
+            isset($set->rig->axes[$query['axis']]),
+            $this->axis === null ? '' : $set->rig->fullNameOf($this->axis->ref),
+        );
         $place->notHere->ask('part', $query['tab'], isset(self::TABS[$query['tab']]), self::TABS['shape']);
     }
 
@@ -101,7 +110,16 @@ final readonly class ShapeView
     /** @param array<string, string> $more what is to be different */
     public function link(array $more): string
     {
-        return $this->place->at('shape', array_filter($more + ['axis' => $this->axis->ref ?? ''] + array_diff_key($this->query, ['ref' => '', 'device' => '']), fn (string $value) => $value !== ''));
+        return $this->place->at(
+            'shape',
+            array_filter(
+                $more + ['axis' => $this->axis->ref ?? ''] + array_diff_key(
+                    $this->query,
+                    ['ref' => '', 'device' => ''],
+                ),
+                fn (string $value) => $value !== '',
+            ),
+        );
     }
 
     public function shaping(): Shaping
@@ -139,7 +157,9 @@ final readonly class ShapeView
     /** straight, expo or points: what the set says, also if it bends nothing. */
     public function curveKind(): string
     {
-        $value = $this->axis === null ? null : $this->place->set->merged->value(PartPath::axis($this->axis->ref, 'curve'));
+        $value = $this->axis === null ? null : $this->place->set->merged->value(
+            PartPath::axis($this->axis->ref, 'curve'),
+        );
 
         return $value === null ? 'straight' : Node::of($value)->get('kind')->string();
     }
@@ -147,17 +167,27 @@ final readonly class ShapeView
     /** Can the axis be used for a part of its rotation? */
     public function isWheel(): bool
     {
-        return $this->axis !== null && $this->axis->centred && ($this->axis->degrees !== null || $this->place->set->rig->controlOf($this->axis->ref)?->kind->isTurned() === true);
+        return $this->axis !== null && $this->axis->centred && (
+            $this->axis->degrees !== null
+                || $this->place->set->rig->controlOf($this->axis->ref)?->kind->isTurned() === true
+        );
     }
 
-    /** @return array<string, array<string, array{ref: string, name: string, line: string}>> every axis, by the title of its device and its reference */
+    /**
+     * @return array<string, array<string, array{ref: string, name: string, line: string}>> every axis, by the title of
+     *     its device and its reference
+     */
     public function axes(): array
     {
         $rig = $this->place->set->rig;
         $axes = [];
         foreach ($this->place->set->shapings as $ref => $shaping) {
             $device = $shaping->axis->isBuilt() ? 'Built' : $rig->deviceOf($ref)?->title() ?? '';
-            $axes[$device][$ref] = ['ref' => $ref, 'name' => $rig->nameOf($ref), 'line' => Plot::small()->line($shaping)];
+            $axes[$device][$ref] = [
+                'ref' => $ref,
+                'name' => $rig->nameOf($ref),
+                'line' => Plot::small()->line($shaping),
+            ];
         }
 
         return $axes;
@@ -168,7 +198,9 @@ final readonly class ShapeView
     {
         return array_values(array_filter(Handles::of($this), fn (Handle $handle) => match ($handle->moves) {
             Handle::ACROSS => $this->plot->showsX($handle->x),
-            Handle::UP => $this->plot->showsY($handle->y) && ($handle->kind !== 'bend' || $this->plot->showsX($handle->x)),
+            Handle::UP => $this->plot->showsY($handle->y) && (
+                $handle->kind !== 'bend' || $this->plot->showsX($handle->x)
+            ),
             default => $this->plot->showsX($handle->x) && $this->plot->showsY($handle->y),
         }));
     }
@@ -181,7 +213,10 @@ final readonly class ShapeView
         // What the device has as a setting is said there.
         $asSetting = $this->wheel->settings() === null ? [] : [Rotation::part() => 0];
 
-        return $axis === null ? [] : array_filter(array_diff_key(AxisParts::all(), $asSetting), fn (string $class) => $class::isOffered($axis));
+        return $axis === null ? [] : array_filter(
+            array_diff_key(AxisParts::all(), $asSetting),
+            fn (string $class) => $class::isOffered($axis),
+        );
     }
 
     /** @return list<array{float, float}> points of the curve, if it is made of some */
@@ -222,7 +257,11 @@ final readonly class ShapeView
     /** The picture of two axes, if the address asks for one. */
     public function two(): ?TwoAxes
     {
-        return $this->axis === null || $this->query['two'] === '' ? null : TwoAxes::of($this->place, $this->axis->ref, $this->query['two']);
+        return $this->axis === null || $this->query['two'] === '' ? null : TwoAxes::of(
+            $this->place,
+            $this->axis->ref,
+            $this->query['two'],
+        );
     }
 
     /** References of the axes that the picture is about: moving them does not lead away from it. */
@@ -252,7 +291,9 @@ final readonly class ShapeView
         return StartingShape::fitting($this->isCentred());
     }
 
-    /** @return array<string, string> axes that this one's shaping can be copied to, the likely pair first, by reference */
+    /**
+     * @return array<string, string> axes that this one's shaping can be copied to, the likely pair first, by reference
+     */
     public function copyTargets(): array
     {
         $pair = $this->partner();
@@ -278,7 +319,9 @@ final readonly class ShapeView
         foreach ($this->place->set->layers as $layer) {
             $cell = $this->axis === null ? null : $this->place->set->cell($layer->id, $this->axis->ref);
             if ($cell !== null) {
-                $goes[] = $this->place->words->cell($cell).($goes === [] && $layer->id === 'base' ? '' : ' in '.$layer->name);
+                $goes[] = $this->place->words->cell($cell).(
+                    $goes === [] && $layer->id === 'base' ? '' : ' in '.$layer->name
+                );
             }
         }
 

@@ -12,7 +12,9 @@ use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\ReservedKey;
 use Nailrod\Core\Set\Slot;
 
-/** The Actions place: all that the game can be told to do, by which ways, and the keys that nothing else is reached by. */
+/**
+ * The Actions place: all that the game can be told to do, by which ways, and the keys that nothing else is reached by.
+ */
 final readonly class ActionsView
 {
     public string $find;
@@ -61,7 +63,9 @@ final readonly class ActionsView
     private function isFound(Action $action): bool
     {
         $words = preg_split('/\s+/', mb_strtolower($this->find), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $text = mb_strtolower(implode(' ', [$action->name, $action->key?->label() ?? '', $action->kind->value, $action->role]));
+        $text = mb_strtolower(
+            implode(' ', [$action->name, $action->key?->label() ?? '', $action->kind->value, $action->role]),
+        );
 
         return array_filter($words, fn (string $word) => ! str_contains($text, $word)) === [];
     }
@@ -84,7 +88,15 @@ final readonly class ActionsView
     {
         $set = $this->place->set;
 
-        return implode(', ', array_map(fn (Slot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' in '.($set->layers[$spot->layer]->name ?? '')), $this->spots($action)));
+        return implode(
+            ', ',
+            array_map(
+                fn (Slot $spot) => $set->rig->fullNameOf($spot->ref).(
+                    $spot->layer === 'base' ? '' : ' in '.($set->layers[$spot->layer]->name ?? '')
+                ),
+                $this->spots($action),
+            ),
+        );
     }
 
     /** @return array<string, list<ReservedKey>> keys that are kept, by who keeps them */

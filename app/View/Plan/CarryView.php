@@ -38,10 +38,19 @@ final readonly class CarryView
      * @param string       $old  the device that goes, and the one that comes
      * @param list<string> $not  proposals that were turned down
      */
-    public function __construct(public Place $place, private SetStore $store, string $from, string $old, string $new, public array $not)
-    {
+    public function __construct(
+        public Place $place,
+        private SetStore $store,
+        string $from,
+        string $old,
+        string $new,
+        public array $not,
+    ) {
         $ids = array_column($place->sets, 'id');
-        $this->from = $from !== '' && $from !== $place->record->id && in_array($from, $ids, true) ? $store->current($store->open($from)) : null;
+        $this->from = $from !== '' && $from !== $place->record->id
+            && in_array($from, $ids, true)
+            ? $store->current($store->open($from))
+            : null;
         $devices = $place->set->rig->devices;
         $this->old = $devices[$old] ?? null;
         $this->new = $old === $new ? null : $devices[$new] ?? null;
@@ -49,8 +58,17 @@ final readonly class CarryView
             $place->notHere->ask('device', $device, isset($devices[$device]));
         }
         $place->notHere->ask('set', $from, in_array($from, $ids, true));
-        $this->plan = $this->from === null ? null : CarryOver::between($this->from, $place->set, PlanView::refused($not));
-        $this->matches = $this->old === null || $this->new === null ? [] : self::carry($place->set, $this->old, $this->new, $store)->matches();
+        $this->plan = $this->from === null ? null : CarryOver::between(
+            $this->from,
+            $place->set,
+            PlanView::refused($not),
+        );
+        $this->matches = $this->old === null || $this->new === null ? [] : self::carry(
+            $place->set,
+            $this->old,
+            $this->new,
+            $store,
+        )->matches();
     }
 
     public static function carry(BindingSet $set, Device $old, Device $new, SetStore $store): DeviceCarry
@@ -72,10 +90,19 @@ final readonly class CarryView
     {
         $names = array_diff_key(array_column($this->place->sets, 'name', 'id'), [$this->place->record->id => true]);
 
-        return array_intersect_key($names, array_filter($this->store->excerpts(SetGlance::class, Keys::of($names)), fn (SetGlance $glance) => $glance->game !== null));
+        return array_intersect_key(
+            $names,
+            array_filter(
+                $this->store->excerpts(SetGlance::class, Keys::of($names)),
+                fn (SetGlance $glance) => $glance->game !== null,
+            ),
+        );
     }
 
-    /** @return list<array{id: string, name: string, known: int, open: int}> of each set that can be carried over how many jobs this game knows too, and how many of those are not reached here */
+    /**
+     * @return list<array{id: string, name: string, known: int, open: int}> of each set that can be carried over how
+     *    many jobs this game knows too, and how many of those are not reached here
+     */
     public function offers(): array
     {
         $roles = $this->place->set->catalogue?->byRole() ?? [];
@@ -83,7 +110,12 @@ final readonly class CarryView
         $offers = [];
         foreach (Keys::each($this->store->excerpts(RoleColumn::class, Keys::of($this->sets()))) as $id => $column) {
             $known = array_intersect_key($roles, array_filter($column->places));
-            $offers[] = ['id' => $id, 'name' => $column->name, 'known' => count($known), 'open' => count(array_filter($known, fn (Action $action) => ! $reach->reaches($action->id)))];
+            $offers[] = [
+                'id' => $id,
+                'name' => $column->name,
+                'known' => count($known),
+                'open' => count(array_filter($known, fn (Action $action) => ! $reach->reaches($action->id))),
+            ];
         }
 
         return $offers;
@@ -97,7 +129,14 @@ final readonly class CarryView
 
     public function without(string $refusal): string
     {
-        return route('carry', ['set' => $this->place->record->id, 'from' => $this->from?->merged->own->id, 'not' => [...$this->not, $refusal]]);
+        return route(
+            'carry',
+            [
+                'set' => $this->place->record->id,
+                'from' => $this->from?->merged->own->id,
+                'not' => [...$this->not, $refusal],
+            ],
+        );
     }
 
     /** What a control does in each layer, in words. */

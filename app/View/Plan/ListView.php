@@ -20,11 +20,24 @@ use Nailrod\Core\Mapping\Action\CatalogueChange;
 use Nailrod\Core\Rig\Device\KeyCodes;
 use Nailrod\Core\Set\Following;
 
-/** The page of a list of actions before it is taken: each action in fields, what is new in it, and what it does to the sets. */
+/**
+ * The page of a list of actions before it is taken: each action in fields, what is new in it, and what it does to the
+ * sets.
+ */
 final readonly class ListView
 {
     /** What the columns are called, in the order of the page. */
-    private const COLUMNS = ['action' => 'Action', 'group' => 'Group', 'kind' => 'Kind', 'key' => 'Key', 'role' => 'Role', 'variable' => 'Changes', 'amount' => 'By or to', 'essential' => 'Needed', 'written' => 'Written'];
+    private const COLUMNS = [
+        'action' => 'Action',
+        'group' => 'Group',
+        'kind' => 'Kind',
+        'key' => 'Key',
+        'role' => 'Role',
+        'variable' => 'Changes',
+        'amount' => 'By or to',
+        'essential' => 'Needed',
+        'written' => 'Written',
+    ];
 
     /** Rows for actions that are new. */
     /** Rows for new actions: beside those that there are, and in a list that is begun. */
@@ -48,7 +61,10 @@ final readonly class ListView
     /** @return array<string, string> what each column says, by what it is called */
     public function columns(): array
     {
-        return array_combine(self::COLUMNS, array_map(fn (string $column) => ActionRow::SAID[$column], Keys::of(self::COLUMNS)));
+        return array_combine(
+            self::COLUMNS,
+            array_map(fn (string $column) => ActionRow::SAID[$column], Keys::of(self::COLUMNS)),
+        );
     }
 
     /** @return array<string, ActionRow> what stands in the fields of each action, by id */
@@ -62,7 +78,11 @@ final readonly class ListView
     /** @return list<ActionRow> */
     public function blank(): array
     {
-        return array_fill(0, $this->list->catalogue->actions === [] ? self::BLANK_AT_FIRST : self::BLANK, new ActionRow([]));
+        return array_fill(
+            0,
+            $this->list->catalogue->actions === [] ? self::BLANK_AT_FIRST : self::BLANK,
+            new ActionRow([]),
+        );
     }
 
     /** "new" or "changed" against the list that is at hand; empty if it is as it is there. */
@@ -76,7 +96,10 @@ final readonly class ListView
     {
         $ids = fn (array $actions): array => array_map(fn (Action $action) => $action->id, $actions);
 
-        return array_fill_keys($ids($change->added ?? []), 'new') + array_fill_keys($ids(array_column($change->changed ?? [], 1)), 'changed');
+        return array_fill_keys($ids($change->added ?? []), 'new') + array_fill_keys(
+            $ids(array_column($change->changed ?? [], 1)),
+            'changed',
+        );
     }
 
     /** @return list<string> */
@@ -89,7 +112,14 @@ final readonly class ListView
     public function roles(): array
     {
         $roles = [];
-        foreach ([$this->list->catalogue, ...CatalogueRecord::query()->with('head')->get()->map(fn (CatalogueRecord $record) => $record->catalogue())->all()] as $catalogue) {
+        foreach (
+            [
+                $this->list->catalogue,
+                ...CatalogueRecord::query()->with('head')->get()->map(
+                    fn (CatalogueRecord $record) => $record->catalogue(),
+                )->all(),
+            ] as $catalogue
+        ) {
             $roles += array_fill_keys(Keys::of($catalogue->byRole()), true);
         }
         ksort($roles);
@@ -100,7 +130,9 @@ final readonly class ListView
     /** @return list<string> */
     public function variables(): array
     {
-        return array_values(array_unique(array_map(fn ($variable) => $variable->name, $this->list->catalogue->variables)));
+        return array_values(
+            array_unique(array_map(fn ($variable) => $variable->name, $this->list->catalogue->variables)),
+        );
     }
 
     /** @return array<string, string> labels by code */
@@ -140,10 +172,13 @@ final readonly class ListView
     /** What stands in the list; of one that comes beside another, with the next number that is free. */
     public function nameOfSimulator(): string
     {
-        return $this->list->of === null ? OwnNames::ofSimulator($this->list->catalogue->name) : $this->list->catalogue->name;
+        return $this->list->of === null ? OwnNames::ofSimulator($this->list->catalogue->name)
+            : $this->list->catalogue->name;
     }
 
-    /** @return array<string, string> names of the sets here, by id; the one below which it was asked for is the first */
+    /**
+     * @return array<string, string> names of the sets here, by id; the one below which it was asked for is the first
+     */
     public function parents(): array
     {
         $names = array_column(SetTree::headings(), 'name', 'id');

@@ -16,13 +16,23 @@ final readonly class PlanAsked
      * @param string        $by        one of Wishes
      * @param list<string>  $otherwise ids of actions that go the other way
      */
-    public function __construct(public array $not = [], public ?array $devices = null, public string $by = Wishes::OUTPUT, public array $otherwise = []) {}
+    public function __construct(
+        public array $not = [],
+        public ?array $devices = null,
+        public string $by = Wishes::OUTPUT,
+        public array $otherwise = [],
+    ) {}
 
     public static function of(Request $request): self
     {
         $words = fn (string $field): array => array_values(array_filter($request->array($field), is_string(...)));
 
-        return new self($words('not'), $request->has('devices') ? $words('devices') : null, $request->string('by')->toString() === Wishes::KEY ? Wishes::KEY : Wishes::OUTPUT, $words('otherwise'));
+        return new self(
+            $words('not'),
+            $request->has('devices') ? $words('devices') : null,
+            $request->string('by')->toString() === Wishes::KEY ? Wishes::KEY : Wishes::OUTPUT,
+            $words('otherwise'),
+        );
     }
 
     /** @param ?list<string> $devices that are used where nobody has chosen any */
@@ -41,12 +51,21 @@ final readonly class PlanAsked
     {
         $now = array_diff($this->otherwise, $actions);
 
-        return new self($this->not, $this->devices, $this->by, array_values(count($now) < count($this->otherwise) ? $now : [...$now, ...$actions]));
+        return new self(
+            $this->not,
+            $this->devices,
+            $this->by,
+            array_values(count($now) < count($this->otherwise) ? $now : [...$now, ...$actions]),
+        );
     }
 
     /** @return array<string, string|list<string>> for an address */
     public function toArray(): array
     {
-        return array_filter(['not' => $this->not, 'by' => $this->by === Wishes::OUTPUT ? '' : $this->by, 'otherwise' => $this->otherwise]) + ($this->devices === null ? [] : ['devices' => $this->devices]);
+        return array_filter([
+            'not' => $this->not,
+            'by' => $this->by === Wishes::OUTPUT ? '' : $this->by,
+            'otherwise' => $this->otherwise,
+        ]) + ($this->devices === null ? [] : ['devices' => $this->devices]);
     }
 }

@@ -18,7 +18,10 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\Slot;
 
-/** The Plan place: from the game's side, which actions are reached and by what, what is proposed for the others, what is wrong. */
+/**
+ * The Plan place: from the game's side, which actions are reached and by what, what is proposed for the others, what is
+ * wrong.
+ */
 final readonly class PlanView
 {
     /** All that is not reached yet, in place of the id of a group. */
@@ -50,9 +53,19 @@ final readonly class PlanView
     /** Page of its faceplate, from 1 on. */
     public int $page;
 
-    /** @param callable(): ?list<string> $away ids of devices that are not there, null if nobody knows; asked only if it matters */
-    public function __construct(public Place $place, string $asked, public PlanAsked $wants, string $take, string $device, int $page, callable $away)
-    {
+    /**
+     * @param callable(): ?list<string> $away ids of devices that are not there, null if nobody knows; asked only if it
+     *    matters
+     */
+    public function __construct(
+        public Place $place,
+        string $asked,
+        public PlanAsked $wants,
+        string $take,
+        string $device,
+        int $page,
+        callable $away,
+    ) {
         $set = $place->set;
         $this->reach = Reach::of($set);
         $this->report = FindingsReport::of($set);
@@ -60,8 +73,14 @@ final readonly class PlanView
         $told = $this->asked === '' ? [] : $away();
         $this->isRigSilent = $told === null;
         $this->away = $told ?? [];
-        $this->devices = $this->wants->devices ?? array_values(array_diff(array_map(strval(...), array_keys($set->rig->devices)), $this->away));
-        $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $this->wants->wishes($this->devices));
+        $this->devices = $this->wants->devices ?? array_values(
+            array_diff(array_map(strval(...), array_keys($set->rig->devices)), $this->away),
+        );
+        $this->plan = $this->asked === '' ? null : self::proposed(
+            $set,
+            $this->asked,
+            $this->wants->wishes($this->devices),
+        );
         $this->take = $set->catalogue?->action($take);
         $drawn = $set->rig->devices[$device] ?? (array_values($set->rig->devices)[0] ?? null);
         $this->device = $drawn === null ? null : $set->wired($drawn);
@@ -81,7 +100,10 @@ final readonly class PlanView
         if ($catalogue === null) {
             return null;
         }
-        $actions = $asked === self::ALL ? null : array_map(fn (Action $action) => $action->id, $catalogue->byGroup()[$asked] ?? []);
+        $actions = $asked === self::ALL ? null : array_map(
+            fn (Action $action) => $action->id,
+            $catalogue->byGroup()[$asked] ?? [],
+        );
 
         return (new Planner($set, $catalogue, wishes: $wishes))->plan($actions);
     }
@@ -89,7 +111,16 @@ final readonly class PlanView
     /** Address of the same plan with this device drawn. */
     public function drawing(string $device, int $page = 1): string
     {
-        return route('plan', array_filter(['set' => $this->place->record->id, 'take' => $this->take?->id, 'propose' => $this->asked, 'device' => $device, 'page' => $page]));
+        return route(
+            'plan',
+            array_filter([
+                'set' => $this->place->record->id,
+                'take' => $this->take?->id,
+                'propose' => $this->asked,
+                'device' => $device,
+                'page' => $page,
+            ]),
+        );
     }
 
     public function isByKey(Proposal $proposal): bool
@@ -128,13 +159,24 @@ final readonly class PlanView
     /** Address of the plan with one more proposal turned down. */
     public function without(string $refusal): string
     {
-        return route('plan', ['set' => $this->place->record->id, 'propose' => $this->asked] + $this->wants->turnedDown($refusal)->toArray());
+        return route(
+            'plan',
+            [
+                'set' => $this->place->record->id,
+                'propose' => $this->asked,
+            ] + $this->wants->turnedDown($refusal)->toArray(),
+        );
     }
 
     /** Address of the plan with a proposal that goes the other way: by a key, or by an output. */
     public function otherwise(Proposal $proposal): string
     {
-        return route('plan', ['set' => $this->place->record->id, 'propose' => $this->asked] + $this->wants->turnedRound(array_map(fn ($choice) => $choice->action->id, $proposal->choices))->toArray());
+        return route(
+            'plan',
+            ['set' => $this->place->record->id, 'propose' => $this->asked] + $this->wants->turnedRound(
+                array_map(fn ($choice) => $choice->action->id, $proposal->choices),
+            )->toArray(),
+        );
     }
 
     /** @return array<string, list<Action>> by group */
@@ -159,7 +201,9 @@ final readonly class PlanView
     {
         $set = $this->place->set;
 
-        return $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ', '.($set->layers[$spot->layer]->name ?? $spot->layer));
+        return $set->rig->fullNameOf($spot->ref).(
+            $spot->layer === 'base' ? '' : ', '.($set->layers[$spot->layer]->name ?? $spot->layer)
+        );
     }
 
     /** @return array{reached: int, of: int, needed: int, buttons: string, axes: string} how far the set is */
@@ -173,7 +217,10 @@ final readonly class PlanView
         return [
             'reached' => $this->reached(array_values($actions)),
             'of' => count($actions),
-            'needed' => count(array_filter($actions, fn (Action $action) => $action->essential && ! $this->reach->reaches($action->id))),
+            'needed' => count(array_filter(
+                $actions,
+                fn (Action $action) => $action->essential && ! $this->reach->reaches($action->id),
+            )),
             'buttons' => $left(count($use->buttons()->free()), $catalogue->buttons ?? 0),
             'axes' => $left(count($use->axes()->free()), $catalogue->axes ?? 0),
         ];

@@ -26,7 +26,10 @@ final readonly class RolesView
 
     public function __construct(public Place $place, SetStore $store, string $show)
     {
-        $this->columns = array_filter($store->excerpts(RoleColumn::class, array_column($place->sets, 'id')), fn (RoleColumn $column) => $column->game !== null);
+        $this->columns = array_filter(
+            $store->excerpts(RoleColumn::class, array_column($place->sets, 'id')),
+            fn (RoleColumn $column) => $column->game !== null,
+        );
         $this->grid = RoleGrid::of($this->columns);
         $place->notHere->ask('filter', $show, isset(self::FILTERS[$show]), ucfirst(self::FILTERS['']));
         $this->show = isset(self::FILTERS[$show]) ? $show : '';
@@ -59,7 +62,9 @@ final readonly class RolesView
         return $this->place->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref], $set);
     }
 
-    /** Can the role of a row be brought to a place in a set? Where a parent stands beside it, that is where it is done. */
+    /**
+     * Can the role of a row be brought to a place in a set? Where a parent stands beside it, that is where it is done.
+     */
     public function canBring(string $set, ?Slot $to): bool
     {
         $column = $this->columns[$set];

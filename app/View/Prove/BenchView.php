@@ -42,7 +42,10 @@ final readonly class BenchView
             }
         }
         $devices = $this->place->set->rig->devices;
-        $shown = array_filter($devices, fn (Device $device) => isset($used[$device->id]) || $device->id === $this->picked);
+        $shown = array_filter(
+            $devices,
+            fn (Device $device) => isset($used[$device->id]) || $device->id === $this->picked,
+        );
 
         return array_values($shown === [] ? array_slice($devices, 0, 2) : $shown);
     }
@@ -52,7 +55,9 @@ final readonly class BenchView
     {
         $shown = array_map(fn (Device $device) => $device->id, $this->devices());
 
-        return array_values(array_filter($this->place->set->rig->devices, fn (Device $device) => ! in_array($device->id, $shown, true)));
+        return array_values(
+            array_filter($this->place->set->rig->devices, fn (Device $device) => ! in_array($device->id, $shown, true)),
+        );
     }
 
     /** @return array<string, string> names of the keyboard layouts, by id */
@@ -67,7 +72,9 @@ final readonly class BenchView
         $catalogue = $this->place->set->catalogue;
         $gauges = [];
         foreach (Keys::each($catalogue->groups ?? []) as $id => $name) {
-            $of = array_values(array_filter($catalogue->variables ?? [], fn (Variable $variable) => $variable->group === $id));
+            $of = array_values(
+                array_filter($catalogue->variables ?? [], fn (Variable $variable) => $variable->group === $id),
+            );
             if ($of !== []) {
                 $gauges[$name] = $of;
             }

@@ -18,13 +18,20 @@ final readonly class RecordingsView
      * @param list<RecordingRecord> $kept    of the page that is shown
      * @param list<RecordingRecord> $removed of its own page
      */
-    private function __construct(public array $kept, public array $removed, public Pages $pages, public Pages $removedPages) {}
+    private function __construct(
+        public array $kept,
+        public array $removed,
+        public Pages $pages,
+        public Pages $removedPages,
+    ) {}
 
     public static function of(Request $request): self
     {
         $picked = RecordingRecord::query()->where('kept', true)->find($request->string('recording')->toString());
         [$kept, $removed] = [self::those(false), self::those(true)];
-        $at = fn (bool $isRemoved, string $page): int => $picked?->removed === $isRemoved ? self::pageOf($picked) : $request->integer($page, 1);
+        $at = fn (bool $isRemoved, string $page): int => $picked?->removed === $isRemoved
+            ? self::pageOf($picked)
+            : $request->integer($page, 1);
         $pages = new Pages($kept->count(), self::EACH, $at(false, 'page'));
         $removedPages = new Pages($removed->count(), self::EACH, $at(true, 'removed'));
 
@@ -34,12 +41,20 @@ final readonly class RecordingsView
     /** @return Builder<RecordingRecord> */
     private static function those(bool $removed): Builder
     {
-        return RecordingRecord::query()->where('kept', true)->where('removed', $removed)->orderByDesc('created_at')->orderByDesc('id');
+        return RecordingRecord::query()
+            ->where('kept', true)
+            ->where('removed', $removed)
+            ->orderByDesc('created_at')
+            ->orderByDesc('id');
     }
 
     private static function pageOf(RecordingRecord $picked): int
     {
-        $newer = self::those($picked->removed)->where(fn (Builder $query) => $query->where('created_at', '>', $picked->created_at)->orWhere(fn (Builder $same) => $same->where('created_at', $picked->created_at)->where('id', '>', $picked->id)))->count();
+        $newer = self::those($picked->removed)->where(
+            fn (Builder $query) => $query->where('created_at', '>', $picked->created_at)->orWhere(
+                fn (Builder $same) => $same->where('created_at', $picked->created_at)->where('id', '>', $picked->id),
+            ),
+        )->count();
 
         return intdiv($newer, self::EACH) + 1;
     }

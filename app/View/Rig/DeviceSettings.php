@@ -26,12 +26,21 @@ final readonly class DeviceSettings
     public function lines(?array $only = null): array
     {
         $parts = new OwnParts($this->place->set, $this->device);
-        $settings = array_filter($this->device->onboard->settings, fn (Setting $setting) => $only === null || in_array($setting->id, $only, true));
+        $settings = array_filter(
+            $this->device->onboard->settings,
+            fn (Setting $setting) => $only === null || in_array($setting->id, $only, true),
+        );
 
         return array_values(array_map(function (Setting $setting) use ($parts): SettingLine {
             $path = $this->path($setting->id);
 
-            return new SettingLine($setting, $this->place->set->setting($this->device->id, $setting->id) ?? $setting->usual, $this->place->originOf($path), (string) $path, (string) $parts->whyNotSetting($setting->id));
+            return new SettingLine(
+                $setting,
+                $this->place->set->setting($this->device->id, $setting->id) ?? $setting->usual,
+                $this->place->originOf($path),
+                (string) $path,
+                (string) $parts->whyNotSetting($setting->id),
+            );
         }, $settings));
     }
 
@@ -39,7 +48,10 @@ final readonly class DeviceSettings
     private function path(string $id): PartPath
     {
         $path = PartPath::setting($this->device->id, $id);
-        $axis = $id === Setting::ROTATION && $this->place->set->merged->value($path) === null ? SettingReading::turning($this->device) : null;
+        $axis = $id === Setting::ROTATION
+            && $this->place->set->merged->value($path) === null
+            ? SettingReading::turning($this->device)
+            : null;
 
         return $axis === null ? $path : PartPath::axis($axis->ref, Rotation::part());
     }

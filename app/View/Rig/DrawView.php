@@ -36,7 +36,9 @@ final readonly class DrawView
         $this->counts = self::counted($this->kind, $counted, $counts);
         $place->picked->at = 'rig';
         try {
-            $this->device = DeviceReader::read(Node::of(CountedDevice::document('drawn', $this->name, $this->kind, $this->counts)));
+            $this->device = DeviceReader::read(
+                Node::of(CountedDevice::document('drawn', $this->name, $this->kind, $this->counts)),
+            );
         } catch (FormatError) {
             $this->device = null;
         }
@@ -57,7 +59,10 @@ final readonly class DrawView
         $all = [];
         foreach (CountedDevice::USUAL[$kind] as $one => $usual) {
             $said = $counts[str_replace('-', '_', $one)] ?? null;
-            $all[$one] = is_numeric($said) ? max(0, min(CountedDevice::MOST, (int) $said)) : ($counts === [] ? $usual : 0);
+            $all[$one] = is_numeric($said) ? max(
+                0,
+                min(CountedDevice::MOST, (int) $said),
+            ) : ($counts === [] ? $usual : 0);
         }
 
         return $all;

@@ -24,7 +24,13 @@ final readonly class MeasuredView
     public const HEIGHT = 150;
     private const POINTS = 500;
 
-    private function __construct(public AxisReport $report, public ShapeProposal $proposal, private Sweep $sweep, private Shaping $now, private Shaping $proposed) {}
+    private function __construct(
+        public AxisReport $report,
+        public ShapeProposal $proposal,
+        private Sweep $sweep,
+        private Shaping $now,
+        private Shaping $proposed,
+    ) {}
 
     public static function of(Place $place, AxisInput $axis, ?Sweep $sweep): ?self
     {
@@ -50,7 +56,10 @@ final readonly class MeasuredView
         return $this->now == $this->proposed;
     }
 
-    /** @return array<string, array{string, string}> what it gave before, and by the proposal; once that is taken, before is as the device reports */
+    /**
+     * @return array<string, array{string, string}> what it gave before, and by the proposal; once that is taken, before
+     *    is as the device reports
+     */
     public function figures(): array
     {
         $rows = [];
@@ -77,7 +86,12 @@ final readonly class MeasuredView
             'Ends' => sprintf('%d and %d', $report->low, $report->high),
             'Range used' => Percent::of($report->share()),
             'At rest' => sprintf('%d', $report->rest),
-            'Jitter' => sprintf('%.0f, peak %.0f (%s)', $report->jitter, $report->peak, Percent::of($report->peak / $width)),
+            'Jitter' => sprintf(
+                '%.0f, peak %.0f (%s)',
+                $report->jitter,
+                $report->peak,
+                Percent::of($report->peak / $width),
+            ),
             'Drift' => sprintf('%+.0f', $report->drift),
             'Steps' => sprintf('%d (%.1f bits)', $report->step, $report->bits()),
             'Spikes' => $report->spikes === 0 ? 'none' : (string) $report->spikes,
@@ -91,10 +105,15 @@ final readonly class MeasuredView
     {
         $places = array_values(array_unique(array_map(fn (float $at) => (string) round($at), $readings)));
 
-        return $places === [] ? 'none' : 'at '.implode(', ', array_slice($places, 0, 3)).(count($places) > 3 ? ' and '.(count($places) - 3).' more' : '');
+        return $places === [] ? 'none' : 'at '.implode(', ', array_slice($places, 0, 3)).(
+            count($places) > 3 ? ' and '.(count($places) - 3).' more' : ''
+        );
     }
 
-    /** @return array<string, array{part: string, words: string, reason: string, isTaken: bool}> what is proposed, by its name, and whether it is so already */
+    /**
+     * @return array<string, array{part: string, words: string, reason: string, isTaken: bool}> what is proposed, by its
+     *    name, and whether it is so already
+     */
     public function proposals(): array
     {
         $words = [
@@ -103,8 +122,17 @@ final readonly class MeasuredView
             'dead_zones' => $this->proposed->zones->inWords($this->report->axis->centred) ?: 'No dead zones.',
         ];
         $proposals = [];
-        foreach (Keys::each(['calibrate' => 'Calibration', 'steady' => 'Steadying', 'dead_zones' => 'Dead zones']) as $part => $name) {
-            $proposals[$name] = ['part' => $part, 'words' => $words[$part], 'reason' => $this->proposal->reasons[$part], 'isTaken' => $this->now->parts[$part] == $this->proposed->parts[$part]];
+        foreach (
+            Keys::each(
+                ['calibrate' => 'Calibration', 'steady' => 'Steadying', 'dead_zones' => 'Dead zones'],
+            ) as $part => $name
+        ) {
+            $proposals[$name] = [
+                'part' => $part,
+                'words' => $words[$part],
+                'reason' => $this->proposal->reasons[$part],
+                'isTaken' => $this->now->parts[$part] == $this->proposed->parts[$part],
+            ];
         }
 
         return $proposals;
@@ -127,16 +155,27 @@ final readonly class MeasuredView
         return 'M'.implode('L', $points);
     }
 
-    /** @return list<array{phase: SweepPhase, from: float, to: float, start: int, scale: float}> where each phase lies across */
+    /**
+     * @return list<array{phase: SweepPhase, from: float, to: float, start: int, scale: float}> where each phase lies
+     *    across
+     */
     public function phases(): array
     {
-        $all = array_sum(array_map(fn (SweepPhase $phase) => $this->sweep->trace($phase)->length(), SweepPhase::cases()));
+        $all = array_sum(
+            array_map(fn (SweepPhase $phase) => $this->sweep->trace($phase)->length(), SweepPhase::cases()),
+        );
         $scale = self::WIDTH / max(1, $all);
         $phases = [];
         $from = 0.0;
         foreach (SweepPhase::cases() as $phase) {
             $trace = $this->sweep->trace($phase);
-            $phases[] = ['phase' => $phase, 'from' => $from, 'to' => $from + $trace->length() * $scale, 'start' => $trace->times[0] ?? 0, 'scale' => $scale];
+            $phases[] = [
+                'phase' => $phase,
+                'from' => $from,
+                'to' => $from + $trace->length() * $scale,
+                'start' => $trace->times[0] ?? 0,
+                'scale' => $scale,
+            ];
             $from += $trace->length() * $scale;
         }
 

@@ -15,5 +15,11 @@ final readonly class SettingLine
      * @param string  $path   of the part that says it
      * @param string  $why    why the device does not keep it; empty if it does
      */
-    public function __construct(public Setting $setting, public bool|float|int|string $value, public ?Origin $origin, public string $path, public string $why) {}
+    public function __construct(
+        public Setting $setting,
+        public bool|float|int|string $value,
+        public ?Origin $origin,
+        public string $path,
+        public string $why,
+    ) {}
 }

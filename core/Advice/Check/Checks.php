@@ -40,8 +40,8 @@ final class Checks
     public const MOST = 40;
 
     /**
-     * What each check finds, also what its owner means to be so, one after the other as it is asked for; nothing in a set
-     * without a game.
+     * What each check finds, also what its owner means to be so, one after the other as it is asked for; nothing in a
+     * set without a game.
      *
      * @return \Generator<int, iterable<Finding>>
      */

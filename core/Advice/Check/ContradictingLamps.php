@@ -10,7 +10,10 @@ use Nailrod\Core\Set\LampEdits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\LampRulesSection;
 
-/** Two rules that light the same lamp otherwise, of which the earlier is never seen, or not at some values: of several that hold the last decides. */
+/**
+ * Two rules that light the same lamp otherwise, of which the earlier is never seen, or not at some values: of several
+ * that hold the last decides.
+ */
 final class ContradictingLamps implements LooksAtPart
 {
     public const KIND = 'rules that contradict';
@@ -52,17 +55,32 @@ final class ContradictingLamps implements LooksAtPart
         if ($hidden === [] && $shared === []) {
             return null;
         }
-        $says = sprintf('“%s” and “%s”', rtrim($desk->words->lampRule($earlier), '.'), rtrim($desk->words->lampRule($later), '.'));
+        $says = sprintf(
+            '“%s” and “%s”',
+            rtrim($desk->words->lampRule($earlier), '.'),
+            rtrim($desk->words->lampRule($later), '.'),
+        );
 
         return new Finding(
             self::KIND,
             $first.'+'.$second,
             $hidden === []
-                ? sprintf('%s: two rules hold at once at some values, and the later one decides: %s.', $this->named($shared), $says)
-                : sprintf('%s: the later one of two rules holds whenever the earlier does, which is never seen: %s.', $this->named($hidden), $says),
+                ? sprintf(
+                    '%s: two rules hold at once at some values, and the later one decides: %s.',
+                    $this->named($shared),
+                    $says,
+                )
+                : sprintf(
+                    '%s: the later one of two rules holds whenever the earlier does, which is never seen: %s.',
+                    $this->named($hidden),
+                    $says,
+                ),
             [],
             [],
-            count($hidden) === count($earlier->lamps()) ? new QuickFix('Take the earlier rule away', fn () => (new LampEdits($desk->kept))->remove($first)) : null,
+            count($hidden) === count($earlier->lamps()) ? new QuickFix(
+                'Take the earlier rule away',
+                fn () => (new LampEdits($desk->kept))->remove($first),
+            ) : null,
             [PartPath::lamp($first), PartPath::lamp($second)],
         );
     }

@@ -82,8 +82,8 @@ final class Desk
     }
 
     /**
-     * Every assignment of a cell, also what it does otherwise: where it is, what it does, how it is edited, and the key of
-     * a finding about it.
+     * Every assignment of a cell, also what it does otherwise: where it is, what it does, how it is edited, and the key
+     * of a finding about it.
      *
      * @return \Generator<array{Slot, Cell, Edits, string}>
      */
@@ -93,7 +93,12 @@ final class Desk
             foreach (Keys::each($cells) as $ref => $cell) {
                 $spot = new Slot($layer, $ref);
                 foreach ($cell->either() as $i => $one) {
-                    yield [$spot, $one, $i === 0 ? $this->edits : $this->edits->otherwise(), $spot.($i === 0 ? '' : ' otherwise')];
+                    yield [
+                        $spot,
+                        $one,
+                        $i === 0 ? $this->edits : $this->edits->otherwise(),
+                        $spot.($i === 0 ? '' : ' otherwise'),
+                    ];
                 }
             }
         }
@@ -128,7 +133,10 @@ final class Desk
             return null;
         }
 
-        return new QuickFix('Reach it by '.$this->words->output($chosen->way), fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()));
+        return new QuickFix(
+            'Reach it by '.$this->words->output($chosen->way),
+            fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()),
+        );
     }
 
     /** A place for an action that is not reached; null if there is none. */
@@ -138,8 +146,14 @@ final class Desk
         if ($proposals === []) {
             return null;
         }
-        $places = array_map(fn ($choice) => $this->set->rig->deviceNameOf($choice->spot->ref).' '.$this->at($choice->spot), $proposals[0]->choices);
+        $places = array_map(
+            fn ($choice) => $this->set->rig->deviceNameOf($choice->spot->ref).' '.$this->at($choice->spot),
+            $proposals[0]->choices,
+        );
 
-        return new QuickFix('Put it on '.implode(' and ', $places), fn () => (new PlanEdits($this->kept))->take($proposals));
+        return new QuickFix(
+            'Put it on '.implode(' and ', $places),
+            fn () => (new PlanEdits($this->kept))->take($proposals),
+        );
     }
 }

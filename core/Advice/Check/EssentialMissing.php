@@ -28,7 +28,11 @@ final class EssentialMissing implements Check
             yield new Finding(
                 self::KIND,
                 $action->id,
-                count($both) === 2 ? sprintf('%s and %s are needed, and nothing reaches them.', $both[0]->name, $both[1]->name) : $action->name.' is needed, and nothing reaches it.',
+                count($both) === 2 ? sprintf(
+                    '%s and %s are needed, and nothing reaches them.',
+                    $both[0]->name,
+                    $both[1]->name,
+                ) : $action->name.' is needed, and nothing reaches it.',
                 [],
                 array_map(fn (Action $one) => $one->id, $both),
                 $desk->place($action),

@@ -36,12 +36,22 @@ final readonly class Finding
         return str_replace(' ', '-', $this->kind).':'.$this->subject;
     }
 
-    /** A sum of what it speaks of in a set: what its contacts and axes do, by which way its actions are told, what its parts say. */
+    /**
+     * A sum of what it speaks of in a set: what its contacts and axes do, by which way its actions are told, what its
+     * parts say.
+     */
     public function of(BindingSet $set): string
     {
         $of = [];
         foreach ($this->spots as $spot) {
-            $of[] = [(string) $spot, $set->merged->value(PartPath::cell($spot->layer, $spot->ref)), array_filter(array_map(fn (Chord $chord) => in_array($spot->ref, $chord->of, true) ? $chord->of : [], $set->chords[$spot->layer] ?? []))];
+            $of[] = [
+                (string) $spot,
+                $set->merged->value(PartPath::cell($spot->layer, $spot->ref)),
+                array_filter(array_map(
+                    fn (Chord $chord) => in_array($spot->ref, $chord->of, true) ? $chord->of : [],
+                    $set->chords[$spot->layer] ?? [],
+                )),
+            ];
         }
         foreach ($this->actions as $action) {
             $of[] = [$action, $set->wayOf($action)?->toArray()];

@@ -15,7 +15,9 @@ final readonly class FindingsReport
     /**
      * @param list<Finding>         $told
      * @param list<Finding>         $meant
-     * @param array<string, string> $reasons why it is meant, by the id of a finding; also of one that is told again, since what it speaks of has changed
+     * @param array<string, string> $reasons why it is meant, by the id of a
+     *                                       finding; also of one that is told again, since what it speaks of has
+     *                                       changed
      */
     private function __construct(public array $told, public array $meant, public array $reasons) {}
 
@@ -86,6 +88,12 @@ final readonly class FindingsReport
     /** In a line: "3 to look at, 1 meant". */
     public function inWords(): string
     {
-        return implode(', ', array_filter([$this->told === [] ? 'nothing is wrong' : count($this->told).' to look at', $this->meant === [] ? '' : count($this->meant).' meant']));
+        return implode(
+            ', ',
+            array_filter([
+                $this->told === [] ? 'nothing is wrong' : count($this->told).' to look at',
+                $this->meant === [] ? '' : count($this->meant).' meant',
+            ]),
+        );
     }
 }

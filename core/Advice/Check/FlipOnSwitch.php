@@ -30,12 +30,20 @@ final class FlipOnSwitch implements Check
             yield new Finding(
                 self::KIND,
                 (string) $spot,
-                sprintf('%s has two positions, but %s only flips: they fall out of step as soon as the game changes it by itself.', $switch->name, $action->name),
+                sprintf(
+                    '%s has two positions, but %s only flips: they fall out of step as soon as the game changes it '
+                        .'by itself.',
+                    $switch->name,
+                    $action->name,
+                ),
                 [$spot],
                 [$action->id],
                 $better === null
                     ? $this->toAButton($desk, $spot)
-                    : new QuickFix('Write its variable, one value for each position', fn () => $desk->edits->keepInStep($spot->layer, $spot->ref)),
+                    : new QuickFix(
+                        'Write its variable, one value for each position',
+                        fn () => $desk->edits->keepInStep($spot->layer, $spot->ref),
+                    ),
             );
         }
     }
@@ -44,7 +52,16 @@ final class FlipOnSwitch implements Check
     private function toAButton(Desk $desk, Slot $spot): ?QuickFix
     {
         foreach ((new Seats($desk->kept))->contacts(new PushButton, $spot->layer, 1) as [$ref]) {
-            return new QuickFix(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->kept))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
+            return new QuickFix(
+                sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)),
+                fn () => (new Transfers($desk->kept))->cell(
+                    Transfers::MOVE,
+                    $spot->layer,
+                    $spot->ref,
+                    $spot->layer,
+                    $ref,
+                ),
+            );
         }
 
         return null;

@@ -32,7 +32,14 @@ final class KeptKey implements Check
         foreach ($desk->outputs() as [$spot, $output]) {
             $kept = $output instanceof PressesKeys ? $desk->catalogue->reservedAs($output->keys()) : null;
             if ($kept !== null) {
-                yield new Finding(self::KIND, (string) $spot, sprintf('%s sends %s.', $desk->at($spot), $kept->inWords()), [$spot], [], new QuickFix('Clear '.$desk->at($spot), fn () => $desk->edits->clear($spot->layer, $spot->ref)));
+                yield new Finding(
+                    self::KIND,
+                    (string) $spot,
+                    sprintf('%s sends %s.', $desk->at($spot), $kept->inWords()),
+                    [$spot],
+                    [],
+                    new QuickFix('Clear '.$desk->at($spot), fn () => $desk->edits->clear($spot->layer, $spot->ref)),
+                );
             }
         }
     }

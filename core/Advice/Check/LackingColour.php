@@ -36,7 +36,10 @@ final class LackingColour implements LooksAtPart
         }
     }
 
-    /** @return array<string, string> what its lamps cannot show of what a rule asks them for, "Lamp 1 cannot be blue", by colour */
+    /**
+     * @return array<string, string> what its lamps cannot show of what a rule asks them for, "Lamp 1 cannot be blue",
+     *    by colour
+     */
     private static function lacking(BindingSet $set, LampRule $rule): array
     {
         $lamps = $said = [];
@@ -46,9 +49,15 @@ final class LackingColour implements LooksAtPart
             }
         }
         foreach ($rule->colours() as $colour) {
-            $lacking = array_filter($rule->lamps(), fn (string $ref) => ! in_array($colour, ($lamps[$ref] ?? null)->colours ?? Lamp::COLOURS, true));
+            $lacking = array_filter(
+                $rule->lamps(),
+                fn (string $ref) => ! in_array($colour, ($lamps[$ref] ?? null)->colours ?? Lamp::COLOURS, true),
+            );
             if ($lacking !== []) {
-                $said[$colour] = implode(' and ', array_map($set->rig->lampNameOf(...), array_values($lacking))).' cannot be '.$colour;
+                $said[$colour] = implode(
+                    ' and ',
+                    array_map($set->rig->lampNameOf(...), array_values($lacking)),
+                ).' cannot be '.$colour;
             }
         }
 

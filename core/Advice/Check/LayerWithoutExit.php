@@ -26,7 +26,10 @@ final class LayerWithoutExit implements LooksAtPart
     {
         $map = LayerMap::of($desk->set);
         foreach (Keys::each(self::told($desk->set, $map)) as $layer => $sentence) {
-            $into = array_filter($map->drawn(), fn (LayerLink $link): bool => $link->to === $layer && $link->from !== $layer);
+            $into = array_filter(
+                $map->drawn(),
+                fn (LayerLink $link): bool => $link->to === $layer && $link->from !== $layer,
+            );
             $spots = array_map(fn (LayerLink $link): Slot => new Slot($link->from, $link->ref), array_values($into));
 
             yield new Finding(self::KIND, $layer, $sentence, $spots, parts: [PartPath::layer($layer)]);
@@ -45,7 +48,9 @@ final class LayerWithoutExit implements LooksAtPart
             $told[$layer] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
         }
         foreach ($map->unreached() as $layer) {
-            $told[$layer] ??= 'Nothing leads to '.$set->layers[$layer]->name.'. Let a control hold it or go to it, on Assign.';
+            $told[$layer] ??= 'Nothing leads to '
+                .$set->layers[$layer]->name
+                .'. Let a control hold it or go to it, on Assign.';
         }
 
         return $told;

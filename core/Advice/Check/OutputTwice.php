@@ -47,18 +47,33 @@ final class OutputTwice implements Check
         }
         $words = array_key_first(array_intersect_key($driven[0] ?? [], $driven[1] ?? [])) ?? 'one output';
         $second = $driven[1][$words] ?? null;
-        $action = $second instanceof MeansAction && count($actions) > 1 && isset($desk->set->ways[$second->action()]) ? $desk->catalogue->action($second->action()) : null;
+        $action = $second instanceof MeansAction
+            && count($actions) > 1
+            && isset($desk->set->ways[$second->action()])
+            ? $desk->catalogue->action($second->action())
+            : null;
         $way = $action === null ? null : (new WayChoice($desk->kept, $desk->catalogue))->anew($action);
 
         return new Finding(
             self::KIND,
             $one.'+'.$other,
-            sprintf('%s is driven by %s and by %s.', ucfirst((string) $words), $desk->at($spots[0]), $desk->at($spots[1])),
+            sprintf(
+                '%s is driven by %s and by %s.',
+                ucfirst((string) $words),
+                $desk->at($spots[0]),
+                $desk->at($spots[1]),
+            ),
             $spots,
             array_values($actions),
             $action !== null && $way !== null
-                ? new QuickFix(sprintf('Reach %s by %s', $action->name, $desk->words->output($way->way)), fn () => $desk->set->merged->own->with(PartPath::way($action->id), $way->way->toArray()))
-                : new QuickFix('Clear '.$desk->at($spots[1]), fn () => $desk->edits->clear($spots[1]->layer, $spots[1]->ref)),
+                ? new QuickFix(
+                    sprintf('Reach %s by %s', $action->name, $desk->words->output($way->way)),
+                    fn () => $desk->set->merged->own->with(PartPath::way($action->id), $way->way->toArray()),
+                )
+                : new QuickFix(
+                    'Clear '.$desk->at($spots[1]),
+                    fn () => $desk->edits->clear($spots[1]->layer, $spots[1]->ref),
+                ),
         );
     }
 }

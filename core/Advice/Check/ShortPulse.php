@@ -27,10 +27,23 @@ final class ShortPulse implements Check
             yield new Finding(
                 self::KIND,
                 $key,
-                sprintf('%s sends pulses of %s ms, but %s looks only every %s ms: some are missed.', $desk->at($spot), (float) $width, $desk->catalogue->name, round($frame, 1)),
+                sprintf(
+                    '%s sends pulses of %s ms, but %s looks only every %s ms: some are missed.',
+                    $desk->at($spot),
+                    (float) $width,
+                    $desk->catalogue->name,
+                    round($frame, 1),
+                ),
                 [$spot],
                 [],
-                new QuickFix('Make them '.$wide.' ms long', fn () => $edits->behave($spot->layer, $spot->ref, Behaviours::read(Node::of(['width_ms' => $wide] + $behaviour)))),
+                new QuickFix(
+                    'Make them '.$wide.' ms long',
+                    fn () => $edits->behave(
+                        $spot->layer,
+                        $spot->ref,
+                        Behaviours::read(Node::of(['width_ms' => $wide] + $behaviour)),
+                    ),
+                ),
             );
         }
     }

@@ -25,7 +25,13 @@ final class TextNotTyped implements LooksAtPart
             foreach ($macro->steps as $i => $step) {
                 $sentence = self::told($desk->set, $step->text, $step->layout);
                 if ($sentence !== null) {
-                    yield new Finding(self::KIND, $id.' '.$i, $macro->name.': '.$sentence, [], parts: [PartPath::macro($id)]);
+                    yield new Finding(
+                        self::KIND,
+                        $id.' '.$i,
+                        $macro->name.': '.$sentence,
+                        [],
+                        parts: [PartPath::macro($id)],
+                    );
                 }
             }
         }
@@ -40,6 +46,12 @@ final class TextNotTyped implements LooksAtPart
             return null;
         }
 
-        return sprintf('%s has no key for %s: %s left out of “%s”.', $keys->name, implode(' ', $missing), count($missing) === 1 ? 'it is' : 'they are', str_replace("\n", '↵', $text));
+        return sprintf(
+            '%s has no key for %s: %s left out of “%s”.',
+            $keys->name,
+            implode(' ', $missing),
+            count($missing) === 1 ? 'it is' : 'they are',
+            str_replace("\n", '↵', $text),
+        );
     }
 }

@@ -33,7 +33,10 @@ final class TwiceInLayer implements Check
                 sprintf('%s is assigned twice: one press does %s.', $desk->at($spot), implode(' and ', $names)),
                 [$spot],
                 array_map(strval(...), Keys::of($actions)),
-                new QuickFix('Keep only '.$names[0], fn () => $edits->assign($spot->layer, $spot->ref, $behaviour, [$first])),
+                new QuickFix(
+                    'Keep only '.$names[0],
+                    fn () => $edits->assign($spot->layer, $spot->ref, $behaviour, [$first]),
+                ),
             );
         }
     }

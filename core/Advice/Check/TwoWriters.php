@@ -24,7 +24,11 @@ final class TwoWriters implements Check
         foreach ($writers as $variable => $all) {
             foreach ($all as $i => [$spot, $holds]) {
                 foreach (array_slice($all, $i + 1) as [$other, $otherHolds]) {
-                    if (($holds || $otherHolds) && $desk->controlOf($spot) !== $desk->controlOf($other) && $desk->liveTogether($spot, $other)) {
+                    if (
+                        ($holds || $otherHolds)
+                            && $desk->controlOf($spot) !== $desk->controlOf($other)
+                            && $desk->liveTogether($spot, $other)
+                    ) {
                         yield $this->finding($desk, (string) $variable, $spot, $other);
                     }
                 }
@@ -37,7 +41,12 @@ final class TwoWriters implements Check
         return new Finding(
             self::KIND,
             $variable.'='.$one.'+'.$other,
-            sprintf('%s and %s both write %s: the one that moved last decides.', $desk->at($one), $desk->at($other), $desk->catalogue->variables[$variable]->name ?? $variable),
+            sprintf(
+                '%s and %s both write %s: the one that moved last decides.',
+                $desk->at($one),
+                $desk->at($other),
+                $desk->catalogue->variables[$variable]->name ?? $variable,
+            ),
             [$one, $other],
             [],
             new QuickFix('Clear '.$desk->at($other), fn () => $desk->edits->clear($other->layer, $other->ref)),

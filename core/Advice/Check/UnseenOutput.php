@@ -41,10 +41,23 @@ final class UnseenOutput implements Check
                     yield new Finding(
                         self::KIND,
                         $key,
-                        sprintf('%s drives %s, but %s.', $desk->at($spot), $desk->words->output($output), $this->sees($desk, $output)),
+                        sprintf(
+                            '%s drives %s, but %s.',
+                            $desk->at($spot),
+                            $desk->words->output($output),
+                            $this->sees($desk, $output),
+                        ),
                         [$spot],
                         [],
-                        $instead === null ? null : new QuickFix('Drive '.$desk->words->output($instead).' instead', fn () => $edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
+                        $instead === null ? null : new QuickFix(
+                            'Drive '.$desk->words->output($instead).' instead',
+                            fn () => $edits->assign(
+                                $spot->layer,
+                                $spot->ref,
+                                $cell->behaviour,
+                                array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs),
+                            ),
+                        ),
                     );
                 }
             }
@@ -58,6 +71,11 @@ final class UnseenOutput implements Check
         }
         $most = $output::seen($desk->catalogue->buttons, $desk->catalogue->axes);
 
-        return $most === 0 ? $desk->catalogue->name.' sees no controller '.$output::several() : sprintf('%s sees only the first %d %s', $desk->catalogue->name, $most, $output::several());
+        return $most === 0 ? $desk->catalogue->name.' sees no controller '.$output::several() : sprintf(
+            '%s sees only the first %d %s',
+            $desk->catalogue->name,
+            $most,
+            $output::several(),
+        );
     }
 }

@@ -38,7 +38,9 @@ final readonly class ActionGroup
                 continue;
             }
             $together = match (true) {
-                $action->effect->kind === EffectKind::Set => $rivals[$action->kind->value.' set '.$action->effect->variable],
+                $action->effect->kind === EffectKind::Set => $rivals[
+                    $action->kind->value.' set '.$action->effect->variable
+                ],
                 ($partner = $pairs->partnerOf($action)) !== null && isset($open[$partner->id]) => [$action, $partner],
                 default => [$action],
             };

@@ -21,8 +21,9 @@ use Nailrod\Core\Set\References;
 use Nailrod\Core\Set\Words;
 
 /**
- * What everything that can be chosen does already, to be said before it is chosen for something else; and what a control
- * stands for when it is pressed instead: the layer that it leads to, the stop that it opens, the action that it does.
+ * What everything that can be chosen does already, to be said before it is chosen for something else; and what a
+ * control stands for when it is pressed instead: the layer that it leads to, the stop that it opens, the action that it
+ * does.
  */
 final class Already
 {
@@ -39,7 +40,9 @@ final class Already
     /** @var array<string, array<string, list<string>>> uses in words, by sort and id */
     private array $uses = [];
 
-    /** @var array<string, array<string, array{string, string}>> sort and id of what a control leads to, by its reference */
+    /**
+     * @var array<string, array<string, array{string, string}>> sort and id of what a control leads to, by its reference
+     */
     private array $leads = [];
 
     private readonly Words $words;
@@ -72,17 +75,24 @@ final class Already
         return array_map(fn (array $uses): array => array_map(function (array $words): string {
             $words = array_values(array_unique($words));
 
-            return implode('; ', array_slice($words, 0, self::SAID)).(count($words) > self::SAID ? sprintf('; and %d more', count($words) - self::SAID) : '');
+            return implode('; ', array_slice($words, 0, self::SAID)).(
+                count($words) > self::SAID ? sprintf('; and %d more', count($words) - self::SAID) : ''
+            );
         }, $uses), $this->uses);
     }
 
-    /** @return list<string> what a key does already, in short sentence parts; what the game takes it for, and who keeps it, first */
+    /**
+     * @return list<string> what a key does already, in short sentence parts; what the game takes it for, and who keeps
+     *    it, first
+     */
     public function ofKey(KeyStroke $key): array
     {
         return array_values(array_unique($this->uses[self::KEY][$key->codes()] ?? []));
     }
 
-    /** @return array<string, list<array{string, string}>> sort and id of all that a control leads to, by its reference */
+    /**
+     * @return array<string, list<array{string, string}>> sort and id of all that a control leads to, by its reference
+     */
     public function leads(): array
     {
         return array_map(array_values(...), $this->leads);
@@ -99,7 +109,9 @@ final class Already
         foreach (Keys::each($this->set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 foreach ($chord->of as $ref) {
-                    $this->uses[self::CONTROL][$ref][] = $this->set->layers[$layer]->name.': '.$this->words->chord($chord);
+                    $this->uses[self::CONTROL][$ref][] = $this->set->layers[$layer]->name
+                        .': '
+                        .$this->words->chord($chord);
                 }
             }
         }

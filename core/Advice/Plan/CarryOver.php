@@ -8,7 +8,10 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Slot;
 
-/** What one set reaches, proposed for the game of another: matched by role, to the same control where there is room for it. */
+/**
+ * What one set reaches, proposed for the game of another: matched by role, to the same control where there is room for
+ * it.
+ */
 final class CarryOver
 {
     /**
@@ -25,7 +28,9 @@ final class CarryOver
             }
         }
 
-        return $to->catalogue === null ? new Plan([], [], 0, 0) : (new Planner($to, $to->catalogue, self::places($from), $from->merged->own->name, new Wishes($refused)))->plan($wanted);
+        return $to->catalogue === null ? new Plan([], [], 0, 0) : (
+            new Planner($to, $to->catalogue, self::places($from), $from->merged->own->name, new Wishes($refused))
+        )->plan($wanted);
     }
 
     /** @return array<string, list<Slot>> where each role is reached, by role */

@@ -32,8 +32,12 @@ final class DeviceCarry
     private array $taken = [];
 
     /** @param array<string, list<Slot>> $known where roles are in other sets, by role */
-    public function __construct(private readonly BindingSet $set, private readonly Device $from, private readonly Device $to, private readonly array $known = [])
-    {
+    public function __construct(
+        private readonly BindingSet $set,
+        private readonly Device $from,
+        private readonly Device $to,
+        private readonly array $known = [],
+    ) {
         foreach ($set->cells as $cells) {
             foreach (array_keys($cells) as $ref) {
                 $this->taken[(string) $ref] = true;
@@ -81,9 +85,18 @@ final class DeviceCarry
             $isTick = ($this->set->rig->contacts[$to] ?? null)?->isTick() === true;
             foreach (Keys::each($this->set->cells) as $layer => $cells) {
                 $cell = $cells[$from] ?? null;
-                if ($cell instanceof Cell && $cell->behaviour !== null && $cell->behaviour instanceof QueuesTicks !== $isTick) {
+                if (
+                    $cell instanceof Cell
+                        && $cell->behaviour !== null
+                        && $cell->behaviour instanceof QueuesTicks !== $isTick
+                ) {
                     $path = PartPath::cell((string) $layer, $to);
-                    $own = $own->with($path, ['behaviour' => ($isTick ? Ticks::usual() : Pulse::on('press'))->toArray()] + Node::of($own->value($path))->plain());
+                    $own = $own->with(
+                        $path,
+                        [
+                            'behaviour' => ($isTick ? Ticks::usual() : Pulse::on('press'))->toArray(),
+                        ] + Node::of($own->value($path))->plain(),
+                    );
                 }
             }
         }
@@ -99,19 +112,30 @@ final class DeviceCarry
             foreach (Keys::each($this->set->catalogue?->byRole() ?? []) as $role => $action) {
                 $here = array_filter($reach->spots($action->id), fn (Slot $spot) => $spot->ref === $ref);
                 foreach ($here === [] ? [] : $this->known[$role] ?? [] as $spot) {
-                    if (str_starts_with($spot->ref, $this->to->id.'/') && $this->isFree($spot->ref) && $this->isAlike($ref, $spot->ref) && ! in_array($spot->ref, $refs, true)) {
+                    if (
+                        str_starts_with($spot->ref, $this->to->id.'/')
+                            && $this->isFree($spot->ref)
+                            && $this->isAlike($ref, $spot->ref)
+                            && ! in_array($spot->ref, $refs, true)
+                    ) {
                         $refs[$ref] ??= $spot->ref;
                     }
                 }
             }
         }
 
-        return $refs !== [] && count($refs) === count($this->used($control)) ? new DeviceMatch($control, $refs, 'the same job is there in another set') : null;
+        return $refs !== [] && count($refs) === count($this->used($control)) ? new DeviceMatch(
+            $control,
+            $refs,
+            'the same job is there in another set',
+        ) : null;
     }
 
     private function byKind(Control $control): ?DeviceMatch
     {
-        $alike = array_values(array_filter($this->to->controls, fn (Control $other) => $other->kind === $control->kind));
+        $alike = array_values(
+            array_filter($this->to->controls, fn (Control $other) => $other->kind === $control->kind),
+        );
 
         return $this->nearest(
             $control,
@@ -124,10 +148,24 @@ final class DeviceCarry
     {
         $used = $this->used($control);
         if ($control->axes !== []) {
-            return $this->nearest($control, array_map(fn (Control $other) => [[$other], array_map(fn (AxisInput $axis) => $axis->ref, $other->axes)], $this->to->controls), 'another axis, the nearest one that is free');
+            return $this->nearest(
+                $control,
+                array_map(
+                    fn (Control $other) => [[$other], array_map(fn (AxisInput $axis) => $axis->ref, $other->axes)],
+                    $this->to->controls,
+                ),
+                'another axis, the nearest one that is free',
+            );
         }
         if (count($used) === 1) {
-            return $this->nearest($control, array_map(fn (Control $other) => [[$other], $this->parts($other)], array_values(array_filter($this->to->controls, fn (Control $other) => $other->encoder === null))), 'a contact like it, the nearest one that is free');
+            return $this->nearest(
+                $control,
+                array_map(
+                    fn (Control $other) => [[$other], $this->parts($other)],
+                    array_values(array_filter($this->to->controls, fn (Control $other) => $other->encoder === null)),
+                ),
+                'a contact like it, the nearest one that is free',
+            );
         }
         $rows = [];
         $buttons = array_values(array_filter($this->to->controls, fn (Control $other) => $other->kind->isPushed()));
@@ -139,16 +177,30 @@ final class DeviceCarry
             }
         }
 
-        return $this->nearest($control, $rows, sprintf('%s has no free %s; %d buttons beside each other do the same', $this->to->name, $control->kind->inWords(), count($used)));
+        return $this->nearest(
+            $control,
+            $rows,
+            sprintf(
+                '%s has no free %s; %d buttons beside each other do the same',
+                $this->to->name,
+                $control->kind->inWords(),
+                count($used),
+            ),
+        );
     }
 
-    /** @param list<array{non-empty-list<Control>, list<string>}> $places controls beside each other, and what they could take */
+    /**
+     * @param list<array{non-empty-list<Control>, list<string>}> $places controls beside each other, and what they could
+     *    take
+     */
     private function nearest(Control $control, array $places, string $why): ?DeviceMatch
     {
         $best = null;
         foreach ($places as [$others, $parts]) {
             $refs = $this->pairs($control, $parts);
-            if ($refs !== [] && ($best === null || $this->apart($control, $others) < $this->apart($control, $best[0]))) {
+            if (
+                $refs !== [] && ($best === null || $this->apart($control, $others) < $this->apart($control, $best[0]))
+            ) {
                 $best = [$others, $refs];
             }
         }
@@ -187,19 +239,27 @@ final class DeviceCarry
     {
         $isRotary = fn (string $ref): bool => ($this->set->rig->contacts[$ref]->rotary ?? null) !== null;
 
-        return isset($this->set->rig->axes[$one]) === isset($this->set->rig->axes[$other]) && $isRotary($one) === $isRotary($other) && $this->set->rig->has($other);
+        return isset($this->set->rig->axes[$one]) === isset($this->set->rig->axes[$other])
+            && $isRotary($one) === $isRotary($other)
+            && $this->set->rig->has($other);
     }
 
     /** @return list<string> */
     private function parts(Control $control): array
     {
-        return [...array_map(fn (AxisInput $axis) => $axis->ref, $control->axes), ...array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts)];
+        return [
+            ...array_map(fn (AxisInput $axis) => $axis->ref, $control->axes),
+            ...array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts),
+        ];
     }
 
     /** @return list<string> its contacts and axes that any layer says something of */
     private function used(Control $control): array
     {
-        return array_values(array_filter($this->parts($control), fn (string $ref) => array_filter($this->set->cells, fn (array $cells) => isset($cells[$ref])) !== []));
+        return array_values(array_filter(
+            $this->parts($control),
+            fn (string $ref) => array_filter($this->set->cells, fn (array $cells) => isset($cells[$ref])) !== [],
+        ));
     }
 
     /**
@@ -209,8 +269,12 @@ final class DeviceCarry
      */
     private function apart(Control $one, array $others): float
     {
-        $dx = $one->x / $this->from->width - array_sum(array_map(fn (Control $other) => $other->x, $others)) / count($others) / $this->to->width;
-        $dy = $one->y / $this->from->height - array_sum(array_map(fn (Control $other) => $other->y, $others)) / count($others) / $this->to->height;
+        $dx = $one->x / $this->from->width - array_sum(
+            array_map(fn (Control $other) => $other->x, $others),
+        ) / count($others) / $this->to->width;
+        $dy = $one->y / $this->from->height - array_sum(
+            array_map(fn (Control $other) => $other->y, $others),
+        ) / count($others) / $this->to->height;
 
         return $dx * $dx + $dy * $dy;
     }

@@ -38,10 +38,20 @@ final readonly class InLine
             throw FormatError::at('cells.'.$layer, $to->ref, 'a control of the rig of '.$this->set->merged->own->name);
         }
         if ($spots !== []) {
-            return (new Transfers($this->set))->cell($this->set->cell($layer, $to->ref) === null ? Transfers::MOVE : Transfers::SWAP, $spots[0]->layer, $spots[0]->ref, $layer, $to->ref);
+            return (new Transfers($this->set))->cell(
+                $this->set->cell($layer, $to->ref) === null ? Transfers::MOVE : Transfers::SWAP,
+                $spots[0]->layer,
+                $spots[0]->ref,
+                $layer,
+                $to->ref,
+            );
         }
         if ($this->set->cell($layer, $to->ref) !== null) {
-            throw FormatError::told('cells.'.$layer, $this->set->rig->nameOf($to->ref).' in use for something else in '.$this->set->merged->own->name, 'a place that is free there; move what is there first');
+            throw FormatError::told(
+                'cells.'.$layer,
+                $this->set->rig->nameOf($to->ref).' in use for something else in '.$this->set->merged->own->name,
+                'a place that is free there; move what is there first',
+            );
         }
 
         return (new Edits($this->set))->assign($layer, $to->ref, null, [new ActionOutput($action)]);

@@ -39,25 +39,46 @@ final readonly class KeyPairing
      */
     public function pair(string $keys, string $layer, string $ref, int $apart): SetDocument
     {
-        $key = KeyNames::read($keys) ?? throw FormatError::told('Key', $keys === '' ? 'none' : $keys, 'a key that has a name');
-        $contact = $this->set->rig->contacts[$ref] ?? throw FormatError::told('Control', $this->set->rig->has($ref) ? $this->set->rig->nameOf($ref).', which is an axis' : 'none', 'one that is pressed or flipped');
+        $key = KeyNames::read($keys) ?? throw FormatError::told(
+            'Key',
+            $keys === '' ? 'none' : $keys,
+            'a key that has a name',
+        );
+        $contact = $this->set->rig->contacts[$ref] ?? throw FormatError::told(
+            'Control',
+            $this->set->rig->has($ref) ? $this->set->rig->nameOf($ref).', which is an axis' : 'none',
+            'one that is pressed or flipped',
+        );
         if (! isset($this->set->layers[$layer])) {
             throw FormatError::told('Layer', 'none of that name', 'one of the set');
         }
         if ($apart > self::WITHIN_MS) {
-            throw FormatError::told('Pair', sprintf('%s and the key %.1f s apart', $this->set->rig->nameOf($ref), $apart / 1000), 'both within '.(self::WITHIN_MS / 1000).' s');
+            throw FormatError::told(
+                'Pair',
+                sprintf('%s and the key %.1f s apart', $this->set->rig->nameOf($ref), $apart / 1000),
+                'both within '.(self::WITHIN_MS / 1000).' s',
+            );
         }
         if ($this->holdsLayer($layer, $ref)) {
-            throw FormatError::told('Control', $this->set->rig->nameOf($ref).', which leads to another layer', 'one that does not; clear it first if it is to do something else');
+            throw FormatError::told(
+                'Control',
+                $this->set->rig->nameOf($ref).', which leads to another layer',
+                'one that does not; clear it first if it is to do something else',
+            );
         }
         $action = (new Heard($this->set))->action($key);
 
-        return (new Edits($this->set))->assign($layer, $ref, $this->behaviour($contact, $action), [$action === null ? $key : new ActionOutput($action->id)]);
+        return (new Edits($this->set))->assign(
+            $layer,
+            $ref,
+            $this->behaviour($contact, $action),
+            [$action === null ? $key : new ActionOutput($action->id)],
+        );
     }
 
     /**
-     * What is to be known of a key before it is paired: another input has it, the game or the desktop keeps it. That is what is
-     * said where a key is chosen.
+     * What is to be known of a key before it is paired: another input has it, the game or the desktop keeps it. That is
+     * what is said where a key is chosen.
      *
      * @return string a sentence; empty if there is nothing to know
      */
@@ -67,9 +88,16 @@ final readonly class KeyPairing
         $uses = $key === null ? [] : Already::of($this->set)->ofKey($key);
         // By the game's own key for it, the action is what is meant.
         $action = $key === null ? null : (new Heard($this->set))->action($key);
-        $uses = array_filter($uses, fn (string $use): bool => $action === null || $use !== Already::TAKEN_FOR.$action->name);
+        $uses = array_filter(
+            $uses,
+            fn (string $use): bool => $action === null || $use !== Already::TAKEN_FOR.$action->name,
+        );
 
-        return $key === null || $uses === [] ? '' : sprintf('Paired, but %s has a use already: %s.', (new Words($this->set))->output($key), implode('; ', $uses));
+        return $key === null || $uses === [] ? '' : sprintf(
+            'Paired, but %s has a use already: %s.',
+            (new Words($this->set))->output($key),
+            implode('; ', $uses),
+        );
     }
 
     /** @return list<string> references of the contacts of a device that do something in a layer */
@@ -81,7 +109,10 @@ final readonly class KeyPairing
     /** @return list<string> references of those that do nothing there yet, in the order of the device */
     public function left(string $device, string $layer): array
     {
-        return array_values(array_filter($this->contacts($device), fn (string $ref) => ! $this->does($layer, $ref) && $this->set->chordsWith($layer, $ref) === []));
+        return array_values(array_filter(
+            $this->contacts($device),
+            fn (string $ref) => ! $this->does($layer, $ref) && $this->set->chordsWith($layer, $ref) === [],
+        ));
     }
 
     /** The one to ask for: the named one if it does nothing yet, else the next after it; null if none is left. */
@@ -108,7 +139,10 @@ final readonly class KeyPairing
     {
         $found = $this->set->rig->deviceOf($device.'/');
 
-        return $found === null ? [] : array_map(fn (ContactInput $contact) => $contact->ref, $this->set->wired($found)->contacts());
+        return $found === null ? [] : array_map(
+            fn (ContactInput $contact) => $contact->ref,
+            $this->set->wired($found)->contacts(),
+        );
     }
 
     private function does(string $layer, string $ref): bool

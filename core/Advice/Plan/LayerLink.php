@@ -13,5 +13,11 @@ final readonly class LayerLink
      * @param bool   $holds the layer is live while the contact is held; false: it stays
      * @param string $words hold, turn on and off, go to, next or previous
      */
-    public function __construct(public string $from, public string $to, public string $ref, public bool $holds, public string $words) {}
+    public function __construct(
+        public string $from,
+        public string $to,
+        public string $ref,
+        public bool $holds,
+        public string $words,
+    ) {}
 }

@@ -50,7 +50,12 @@ final readonly class LayerMap
      */
     public function drawn(): array
     {
-        return array_values(array_filter($this->links, fn (LayerLink $link) => $link->from === Layer::BASE || $this->set->cell($link->from, $link->ref) !== null || ! $this->isSaidInBase($link)));
+        return array_values(array_filter(
+            $this->links,
+            fn (LayerLink $link) => $link->from === Layer::BASE
+                || $this->set->cell($link->from, $link->ref) !== null
+                || ! $this->isSaidInBase($link),
+        ));
     }
 
     /** @return array<string, string> why no way leads out of a layer once it is live, by layer */
@@ -80,11 +85,15 @@ final readonly class LayerMap
             }
         }
 
-        return array_values(array_diff(array_map(strval(...), Keys::of($this->set->layers)), array_map(strval(...), Keys::of($reached))));
+        return array_values(array_diff(
+            array_map(strval(...), Keys::of($this->set->layers)),
+            array_map(strval(...), Keys::of($reached)),
+        ));
     }
 
     /**
-     * Cells that never come into play: their contact is the only one that holds their layer, and is down while it is live.
+     * Cells that never come into play: their contact is the only one that holds their layer, and is down while it is
+     * live.
      *
      * @return list<array{layer: string, ref: string}>
      */
@@ -109,7 +118,10 @@ final readonly class LayerMap
     /** A layer that is settled needs a contact that settles another, in it or in a layer held over it. */
     private function whySettled(string $layer): ?string
     {
-        $into = array_filter($this->links, fn (LayerLink $link) => ! $link->holds && $link->to === $layer && $link->from !== $layer);
+        $into = array_filter(
+            $this->links,
+            fn (LayerLink $link) => ! $link->holds && $link->to === $layer && $link->from !== $layer,
+        );
         if ($into === []) {
             return null;
         }
@@ -128,7 +140,10 @@ final readonly class LayerMap
         }
         $first = array_values($into)[0];
 
-        return sprintf('%s leads to it and stays, and nothing in it leads to another layer', $this->set->rig->nameOf($first->ref));
+        return sprintf(
+            '%s leads to it and stays, and nothing in it leads to another layer',
+            $this->set->rig->nameOf($first->ref),
+        );
     }
 
     /** A layer that is turned on needs the same contact to turn it off again, or one that lets go of everything. */
@@ -151,7 +166,10 @@ final readonly class LayerMap
                 }
             }
 
-            return sprintf('%s turns it on, but means something else in it, so that nothing turns it off', $this->set->rig->nameOf($link->ref));
+            return sprintf(
+                '%s turns it on, but means something else in it, so that nothing turns it off',
+                $this->set->rig->nameOf($link->ref),
+            );
         }
 
         return null;

@@ -21,8 +21,8 @@ use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\TileEdits;
 
 /**
- * A page of a panel from a group of the game's actions: a tile for each, pairs as pairs with their value between, what is on or
- * off locks on, what has more settings is a cycle; and what the tiles do, in the base layer.
+ * A page of a panel from a group of the game's actions: a tile for each, pairs as pairs with their value between, what
+ * is on or off locks on, what has more settings is a cycle; and what the tiles do, in the base layer.
  */
 final readonly class PanelPlan
 {
@@ -31,7 +31,9 @@ final readonly class PanelPlan
     /** @return list<string> groups of actions, in the order of the catalogue */
     public function groups(): array
     {
-        return array_values(array_unique(array_map(fn (Action $action) => $action->group, array_values($this->catalogue->actions))));
+        return array_values(
+            array_unique(array_map(fn (Action $action) => $action->group, array_values($this->catalogue->actions))),
+        );
     }
 
     /**
@@ -39,13 +41,22 @@ final readonly class PanelPlan
      */
     public function page(string $panel, string $group): SetDocument
     {
-        $found = $this->set->panels[$this->device][$panel] ?? throw FormatError::told('Panel', $panel, 'one of the device');
-        $units = ActionGroup::of($this->catalogue, new Pairs($this->catalogue), fn (Action $action) => $action->group === $group);
+        $found = $this->set->panels[$this->device][$panel]
+            ?? throw FormatError::told('Panel', $panel, 'one of the device');
+        $units = ActionGroup::of(
+            $this->catalogue,
+            new Pairs($this->catalogue),
+            fn (Action $action) => $action->group === $group,
+        );
         if ($units === []) {
             throw FormatError::told('Group', $group, 'one with actions: '.implode(', ', $this->groups()));
         }
         $cells = array_sum(array_map(fn (ActionGroup $unit) => self::cellsOf($unit), $units));
-        [$columns, $rows] = self::grid($cells, $this->set->rig->devices[$this->device]->limits->tiles ?? PHP_INT_MAX, count($units));
+        [$columns, $rows] = self::grid(
+            $cells,
+            $this->set->rig->devices[$this->device]->limits->tiles ?? PHP_INT_MAX,
+            count($units),
+        );
         $tiles = $own = [];
         [$column, $row] = [0, 0];
         foreach ($units as $unit) {
@@ -58,18 +69,26 @@ final readonly class PanelPlan
             $own[$id] = $unit;
             $column += $across;
         }
-        $page = ['name' => ucfirst($group), 'columns' => $columns, 'rows' => max($rows, $row + 1), 'tiles' => array_values($tiles)];
+        $page = [
+            'name' => ucfirst($group),
+            'columns' => $columns,
+            'rows' => max($rows, $row + 1),
+            'tiles' => array_values($tiles),
+        ];
         $document = (new PanelEdits($this->set, $this->device))->morePages($panel, [$page]);
         foreach (Keys::each($own) as $id => $unit) {
-            $document = (new TileWork($this->set, $this->catalogue, $this->device))->done($document, $id, TileWork::kindOf($unit), $unit);
+            $document = (
+                new TileWork($this->set, $this->catalogue, $this->device)
+            )->done($document, $id, TileWork::kindOf($unit), $unit);
         }
 
         return $document;
     }
 
     /**
-     * A tile does an action: a pair that and its opposite, one that locks on the two settings of one system in turn, a stick that
-     * way; or one end of it that action alone. A tile that says nothing yet gets its name, its value and an icon.
+     * A tile does an action: a pair that and its opposite, one that locks on the two settings of one system in turn, a
+     * stick that way; or one end of it that action alone. A tile that says nothing yet gets its name, its value and an
+     * icon.
      *
      * @param string $end of the tile: `plus`, `north`; empty for all of it
      *
@@ -77,19 +96,30 @@ final readonly class PanelPlan
      */
     public function give(string $panel, string $tile, string $action, string $end = ''): SetDocument
     {
-        $found = ($this->set->panels[$this->device][$panel] ?? null)?->tile($tile) ?? throw FormatError::told('Tile', $tile, 'one of the panel');
-        $asked = $this->catalogue->action($action) ?? throw FormatError::told('Action', $action, 'one of '.$this->catalogue->name);
+        $found = (
+            $this->set->panels[$this->device][$panel] ?? null
+        )?->tile($tile) ?? throw FormatError::told('Tile', $tile, 'one of the panel');
+        $asked = $this->catalogue->action($action) ?? throw FormatError::told(
+            'Action',
+            $action,
+            'one of '.$this->catalogue->name,
+        );
         if ($end !== '' && ! $this->set->rig->has($this->device.'/'.$tile.'.'.$end)) {
             throw FormatError::told('Tile', $end, 'one of its ends');
         }
-        $unit = array_values(array_filter(ActionGroup::of($this->catalogue, new Pairs($this->catalogue), fn (Action $one) => true), fn (ActionGroup $one) => in_array($asked, $one->actions, true)))[0];
+        $unit = array_values(array_filter(
+            ActionGroup::of($this->catalogue, new Pairs($this->catalogue), fn (Action $one) => true),
+            fn (ActionGroup $one) => in_array($asked, $one->actions, true),
+        ))[0];
         $work = new TileWork($this->set, $this->catalogue, $this->device);
         $said = array_filter($this->said($unit, $found->kind), fn (mixed $value, string $field) => match ($field) {
             'label' => $found->label === '',
             'icon' => $found->icon === '',
             default => $found->text === '',
         }, ARRAY_FILTER_USE_BOTH);
-        $own = $said === [] ? $this->set->merged->own : (new TileEdits($this->set, $this->device))->tile($panel, $tile, $said);
+        $own = $said === [] ? $this->set->merged->own : (
+            new TileEdits($this->set, $this->device)
+        )->tile($panel, $tile, $said);
 
         return $work->done($own, $tile, $found->kind, $unit, $asked, $end);
     }
@@ -121,7 +151,12 @@ final readonly class PanelPlan
     {
         $kind = TileWork::kindOf($unit);
 
-        return ['id' => $id, 'kind' => $kind->value, 'column' => $column, 'row' => $row] + ($across > 1 ? ['across' => $across] : []) + $this->said($unit, $kind);
+        return [
+            'id' => $id,
+            'kind' => $kind->value,
+            'column' => $column,
+            'row' => $row,
+        ] + ($across > 1 ? ['across' => $across] : []) + $this->said($unit, $kind);
     }
 
     /** @return array<string, string> what stands on a tile that does this, in the open format */
@@ -130,16 +165,26 @@ final readonly class PanelPlan
         $action = $unit->first();
         $variable = $this->catalogue->variables[$action->effect->variable] ?? null;
         $label = count($unit->actions) > 1 && $variable !== null ? $variable->name : $action->name;
-        $icon = in_array('icon', array_column(Tile::fieldsOf($kind), 'name'), true) ? Icons::guess($action->role, $action->name, $this->catalogue->groups[$action->group] ?? '') : '';
+        $icon = in_array('icon', array_column(Tile::fieldsOf($kind), 'name'), true) ? Icons::guess(
+            $action->role,
+            $action->name,
+            $this->catalogue->groups[$action->group] ?? '',
+        ) : '';
 
-        return ['label' => mb_substr($label, 0, 40)] + ($icon === '' ? [] : ['icon' => $icon]) + ($kind === TileKind::Pair && $variable !== null ? ['text' => '{'.$action->effect->variable.'}'] : []);
+        return ['label' => mb_substr($label, 0, 40)] + ($icon === '' ? [] : ['icon' => $icon]) + (
+            $kind === TileKind::Pair && $variable !== null ? ['text' => '{'.$action->effect->variable.'}'] : []
+        );
     }
 
     /** @param array<string, mixed> $tiles by id, that are there already */
     private function freeId(ActionGroup $unit, Panel $panel, array $tiles): string
     {
         $action = $unit->first();
-        $wish = count($unit->actions) > 1 ? (string) preg_replace('/[-_](up|down|left|right|on|off|higher|lower|in|out)$/', '', $action->id) : $action->id;
+        $wish = count($unit->actions) > 1 ? (string) preg_replace(
+            '/[-_](up|down|left|right|on|off|higher|lower|in|out)$/',
+            '',
+            $action->id,
+        ) : $action->id;
 
         return Ids::free($wish, 'tile', fn (string $id): bool => isset($tiles[$id]) || $panel->tile($id) !== null);
     }

@@ -22,6 +22,8 @@ final readonly class Plan
      */
     public function chosen(?array $ids): array
     {
-        return $ids === null ? $this->proposals : array_values(array_filter($this->proposals, fn (Proposal $proposal) => in_array($proposal->id(), $ids, true)));
+        return $ids === null ? $this->proposals : array_values(
+            array_filter($this->proposals, fn (Proposal $proposal) => in_array($proposal->id(), $ids, true)),
+        );
     }
 }

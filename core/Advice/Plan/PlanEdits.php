@@ -20,7 +20,12 @@ final readonly class PlanEdits
         $own = $this->set->merged->own;
         foreach ($proposals as $proposal) {
             foreach ($proposal->choices as $choice) {
-                $own = $own->with(PartPath::cell($choice->spot->layer, $choice->spot->ref), ($choice->behaviour === null ? [] : ['behaviour' => $choice->behaviour->toArray()]) + ['outputs' => [(new ActionOutput($choice->action->id))->toArray()]]);
+                $own = $own->with(
+                    PartPath::cell($choice->spot->layer, $choice->spot->ref),
+                    (
+                        $choice->behaviour === null ? [] : ['behaviour' => $choice->behaviour->toArray()]
+                    ) + ['outputs' => [(new ActionOutput($choice->action->id))->toArray()]],
+                );
                 if ($choice->way->isNew) {
                     $own = $own->with(PartPath::way($choice->action->id), $choice->way->way->toArray());
                 }

@@ -12,5 +12,10 @@ use Nailrod\Core\Set\Slot;
 final readonly class PlannedCell
 {
     /** @param ?Behaviour $behaviour null for an axis */
-    public function __construct(public Action $action, public Slot $spot, public ?Behaviour $behaviour, public ChosenWay $way) {}
+    public function __construct(
+        public Action $action,
+        public Slot $spot,
+        public ?Behaviour $behaviour,
+        public ChosenWay $way,
+    ) {}
 }

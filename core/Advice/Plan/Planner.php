@@ -22,9 +22,9 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Slot;
 
 /**
- * Proposes controls and ways for the actions that a set does not reach yet. Nothing that is there is moved: neither a cell
- * nor the number of an output. Pairs get pairs; an action whose other half is there goes beside it; a role that is known
- * from elsewhere goes to the same place. The same set gives the same plan.
+ * Proposes controls and ways for the actions that a set does not reach yet. Nothing that is there is moved: neither a
+ * cell nor the number of an output. Pairs get pairs; an action whose other half is there goes beside it; a role that is
+ * known from elsewhere goes to the same place. The same set gives the same plan.
  */
 final class Planner
 {
@@ -40,8 +40,13 @@ final class Planner
      * @param array<string, list<Slot>>   $known   where a role is elsewhere, by role
      * @param string                      $where   what "elsewhere" is called
      */
-    public function __construct(private readonly BindingSet $set, private readonly Catalogue $catalogue, private readonly array $known = [], private readonly string $where = '', private readonly Wishes $wishes = new Wishes)
-    {
+    public function __construct(
+        private readonly BindingSet $set,
+        private readonly Catalogue $catalogue,
+        private readonly array $known = [],
+        private readonly string $where = '',
+        private readonly Wishes $wishes = new Wishes,
+    ) {
         $this->reach = Reach::of($set);
         $this->seats = new Seats($set, $this->wishes);
         $this->ways = new WayChoice($set, $catalogue);
@@ -53,9 +58,20 @@ final class Planner
     {
         $proposals = $left = [];
         $asked = $actions === null ? null : array_flip($this->withPartners($actions));
-        $units = ActionGroup::of($this->catalogue, $this->pairs, fn (Action $action) => ($asked === null || isset($asked[$action->id])) && ! $this->reach->reaches($action->id));
+        $units = ActionGroup::of(
+            $this->catalogue,
+            $this->pairs,
+            fn (Action $action) => (
+                $asked === null || isset($asked[$action->id])
+            ) && ! $this->reach->reaches($action->id),
+        );
         // What has its place elsewhere takes it here before anything else can.
-        usort($units, fn (ActionGroup $a, ActionGroup $b) => isset($this->known[$b->first()->role]) <=> isset($this->known[$a->first()->role]));
+        usort(
+            $units,
+            fn (ActionGroup $a, ActionGroup $b) => isset(
+                $this->known[$b->first()->role],
+            ) <=> isset($this->known[$a->first()->role]),
+        );
         foreach ($units as $unit) {
             $proposal = $this->propose($unit);
             if ($proposal instanceof Proposal) {
@@ -75,12 +91,39 @@ final class Planner
      */
     public function on(Action $action, Slot $spot): Proposal
     {
-        if ($action->isAxis() !== isset($this->set->rig->axes[$spot->ref]) || ! isset($this->set->layers[$spot->layer]) || ! $this->set->rig->has($spot->ref)) {
-            throw FormatError::told('control', $this->set->rig->nameOf($spot->ref), $action->isAxis() ? 'an axis, since '.$action->name.' is one' : 'a contact, since '.$action->name.' is no axis');
+        if (
+            $action->isAxis() !== isset($this->set->rig->axes[$spot->ref])
+                || ! isset($this->set->layers[$spot->layer])
+                || ! $this->set->rig->has($spot->ref)
+        ) {
+            throw FormatError::told(
+                'control',
+                $this->set->rig->nameOf($spot->ref),
+                $action->isAxis() ? 'an axis, since '
+                    .$action->name
+                    .' is one'
+                    : 'a contact, since '
+                    .$action->name
+                    .' is no axis',
+            );
         }
-        $way = $this->way($action, $spot->ref) ?? throw FormatError::told('way', 'none that is left', 'an output, a key or a variable to reach '.$action->name.' by');
+        $way = $this->way($action, $spot->ref) ?? throw FormatError::told(
+            'way',
+            'none that is left',
+            'an output, a key or a variable to reach '.$action->name.' by',
+        );
 
-        return new Proposal([new PlannedCell($action, $spot, $action->isAxis() ? null : $this->behaviour($action, $spot->ref, $way), $way)], 'it was pressed for it');
+        return new Proposal(
+            [
+                new PlannedCell(
+                    $action,
+                    $spot,
+                    $action->isAxis() ? null : $this->behaviour($action, $spot->ref, $way),
+                    $way,
+                ),
+            ],
+            'it was pressed for it',
+        );
     }
 
     /**
@@ -105,7 +148,9 @@ final class Planner
     /** @return Proposal|string why there is none */
     private function propose(ActionGroup $unit): Proposal|string
     {
-        $seat = $this->whereKnown($unit) ?? $this->besidePartner($unit) ?? ($unit->first()->isAxis() ? $this->freeAxis($unit) : $this->freeContacts($unit));
+        $seat = $this->whereKnown($unit) ?? $this->besidePartner($unit) ?? (
+            $unit->first()->isAxis() ? $this->freeAxis($unit) : $this->freeContacts($unit)
+        );
         if ($seat === null) {
             return match (true) {
                 $unit->first()->isAxis() => 'no axis that suits it is free',
@@ -118,9 +163,16 @@ final class Planner
         foreach ($unit->actions as $i => $action) {
             $way = $this->way($action, $spots[$i]->ref);
             if ($way === null) {
-                return $action->isAxis() ? 'the game sees no axis that is free' : 'no output, key or variable is left to reach it by';
+                return $action->isAxis()
+                    ? 'the game sees no axis that is free'
+                    : 'no output, key or variable is left to reach it by';
             }
-            $choices[] = new PlannedCell($action, $spots[$i], $action->isAxis() ? null : $this->behaviour($action, $spots[$i]->ref, $way), $way);
+            $choices[] = new PlannedCell(
+                $action,
+                $spots[$i],
+                $action->isAxis() ? null : $this->behaviour($action, $spots[$i]->ref, $way),
+                $way,
+            );
         }
         array_map($this->seats->take(...), $spots);
 
@@ -136,7 +188,11 @@ final class Planner
             foreach ($unit->actions as $n => $action) {
                 $spot = $places[$n][$i] ?? null;
                 $layer = $spot === null ? '' : (isset($this->set->layers[$spot->layer]) ? $spot->layer : Layer::BASE);
-                if ($spot === null || ! $this->suits($action, $spot->ref) || ! $this->seats->isFree($layer, $spot->ref) || $this->isRefused($unit, $spot->ref)) {
+                if (
+                    $spot === null || ! $this->suits($action, $spot->ref)
+                        || ! $this->seats->isFree($layer, $spot->ref)
+                        || $this->isRefused($unit, $spot->ref)
+                ) {
                     continue 2;
                 }
                 $spots[] = new Slot($layer, $spot->ref);
@@ -155,7 +211,9 @@ final class Planner
         }
 
         // A switch that stays where it is put falls out of step with what the game only flips.
-        return isset($this->set->rig->contacts[$ref]) && ($action->effect->kind !== EffectKind::Flip || $action->byVariable || ! $this->latches($ref));
+        return isset($this->set->rig->contacts[$ref]) && (
+            $action->effect->kind !== EffectKind::Flip || $action->byVariable || ! $this->latches($ref)
+        );
     }
 
     /** @return ?array{list<Slot>, string} */
@@ -166,7 +224,11 @@ final class Planner
             return null;
         }
         foreach ($this->reach->spots($partner->id) as $spot) {
-            foreach (isset($this->set->rig->contacts[$spot->ref]) ? $this->seats->beside($spot->layer, $spot->ref) : [] as $ref) {
+            foreach (
+                isset($this->set->rig->contacts[$spot->ref])
+                    ? $this->seats->beside($spot->layer, $spot->ref)
+                    : [] as $ref
+            ) {
                 if (! $this->isRefused($unit, $ref)) {
                     return [[new Slot($spot->layer, $ref)], $partner->name.' is on the other side of it'];
                 }
@@ -184,7 +246,10 @@ final class Planner
         foreach ($unit->kinds() as $kind) {
             foreach ($this->seats->axes($kind, Layer::BASE, $centred) as $ref) {
                 if (! $this->isRefused($unit, $ref)) {
-                    return [[new Slot(Layer::BASE, $ref)], 'a free '.$kind->inWords().($centred ? ' that rests in its middle' : '')];
+                    return [
+                        [new Slot(Layer::BASE, $ref)],
+                        'a free '.$kind->inWords().($centred ? ' that rests in its middle' : ''),
+                    ];
                 }
             }
         }
@@ -200,13 +265,19 @@ final class Planner
             foreach ($unit->kinds() as $kind) {
                 foreach ($this->seats->contacts($kind, $layer, $count) as $refs) {
                     if (! $this->isRefused($unit, $refs[0])) {
-                        return [array_map(fn (string $ref) => new Slot($layer, $ref), $refs), $kind->why($unit->wish() ?? Wish::Press)];
+                        return [
+                            array_map(fn (string $ref) => new Slot($layer, $ref), $refs),
+                            $kind->why($unit->wish() ?? Wish::Press),
+                        ];
                     }
                 }
             }
             foreach ($count === 1 ? [] : $this->seats->neighbours($layer, $count) as $refs) {
                 if (! $this->isRefused($unit, $refs[0])) {
-                    return [array_map(fn (string $ref) => new Slot($layer, $ref), $refs), $count === 2 ? 'two buttons beside each other, one each way' : $count.' buttons in a row'];
+                    return [
+                        array_map(fn (string $ref) => new Slot($layer, $ref), $refs),
+                        $count === 2 ? 'two buttons beside each other, one each way' : $count.' buttons in a row',
+                    ];
                 }
             }
         }
@@ -230,7 +301,11 @@ final class Planner
 
     private function way(Action $action, string $ref): ?ChosenWay
     {
-        return $this->ways->for($action, $this->set->rig->controlOf($ref)?->kind->isOnOff() ?? false, $this->wishes->isByKey($action->id));
+        return $this->ways->for(
+            $action,
+            $this->set->rig->controlOf($ref)?->kind->isOnOff() ?? false,
+            $this->wishes->isByKey($action->id),
+        );
     }
 
     private function latches(string $ref): bool

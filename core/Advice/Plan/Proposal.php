@@ -8,7 +8,9 @@ use Nailrod\Core\Mapping\Output\IsNumbered;
 use Nailrod\Core\Mapping\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
 
-/** What belongs together in a plan: one action, or the halves of a pair, on one control; taken or turned down as one. */
+/**
+ * What belongs together in a plan: one action, or the halves of a pair, on one control; taken or turned down as one.
+ */
 final readonly class Proposal
 {
     /**
@@ -34,6 +36,8 @@ final readonly class Proposal
     {
         [$action, $way] = [$this->choices[0]->action, $this->choices[0]->way->way];
 
-        return ! $action->isAxis() && ($way instanceof IsNumbered || $way instanceof PressesKeys) && ! isset($set->ways[$action->id]) && $set->catalogue?->buttons !== 0;
+        return ! $action->isAxis() && (
+            $way instanceof IsNumbered || $way instanceof PressesKeys
+        ) && ! isset($set->ways[$action->id]) && $set->catalogue?->buttons !== 0;
     }
 }

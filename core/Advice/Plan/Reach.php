@@ -16,7 +16,10 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\Slot;
 
-/** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play; by what writes its variable too. */
+/**
+ * Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play; by
+ * what writes its variable too.
+ */
 final readonly class Reach
 {
     /** @param array<string, list<Slot>> $byAction */
@@ -35,7 +38,13 @@ final readonly class Reach
         $reached = function (Output $output, Slot $spot) use (&$byAction, $byVariable): void {
             $actions = $output instanceof MeansAction ? [$output->action()] : [];
             if ($output instanceof WritesVariable) {
-                $actions = array_map(fn (Action $action) => $action->id, array_filter($byVariable[$output->variable()] ?? [], fn (Action $action) => self::does($output, $action->effect)));
+                $actions = array_map(
+                    fn (Action $action) => $action->id,
+                    array_filter(
+                        $byVariable[$output->variable()] ?? [],
+                        fn (Action $action) => self::does($output, $action->effect),
+                    ),
+                );
             }
             foreach ($actions as $action) {
                 $byAction[$action][(string) $spot] = $spot;

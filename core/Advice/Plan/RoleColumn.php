@@ -19,11 +19,20 @@ final readonly class RoleColumn implements Excerpt
      * @param string                         $name    of the set
      * @param ?string                        $game    id of its catalogue; null if it has none
      * @param list<string>                   $parents their ids, the root first
-     * @param array<string, list<RolePlace>> $places  by role that its game has, in the order of the catalogue; empty where it is not reached
-     * @param string                         $inputs  references of everything that the rig has, with a space around each: that is read in no time
+     * @param array<string, list<RolePlace>> $places  by role that its game has,
+     *                                         in the order of the catalogue; empty where it is not reached
+     * @param string                         $inputs  references of everything
+     *                                         that the rig has, with a space around each: that is read in no time
      * @param array<string, string>          $taken   references with a cell, by each layer, in the same form
      */
-    private function __construct(public string $name, public ?string $game, private array $parents, public array $places, private string $inputs, private array $taken) {}
+    private function __construct(
+        public string $name,
+        public ?string $game,
+        private array $parents,
+        public array $places,
+        private string $inputs,
+        private array $taken,
+    ) {}
 
     public static function of(BindingSet $set): static
     {
@@ -37,7 +46,9 @@ final readonly class RoleColumn implements Excerpt
         return new self(
             $merged->own->name,
             $set->catalogue?->id,
-            array_values(array_diff(array_map(fn (SetDocument $document) => $document->id, $merged->chain), [$merged->own->id])),
+            array_values(
+                array_diff(array_map(fn (SetDocument $document) => $document->id, $merged->chain), [$merged->own->id]),
+            ),
             $places,
             self::packed($set->rig->refs()),
             array_map(fn (Layer $layer) => self::packed(Keys::of($set->cells[$layer->id] ?? [])), $set->layers),

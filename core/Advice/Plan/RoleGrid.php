@@ -23,7 +23,11 @@ final readonly class RoleGrid
         }
         $rows = [];
         foreach (Keys::each($places) as $role => $by) {
-            $rows[] = new RoleRow($role, $by, count(array_unique(array_map(fn (string $id) => $columns[$id]->game, Keys::of($by)))));
+            $rows[] = new RoleRow(
+                $role,
+                $by,
+                count(array_unique(array_map(fn (string $id) => $columns[$id]->game, Keys::of($by)))),
+            );
         }
         // What several games have comes first: that is what can be the same everywhere.
         usort($rows, fn (RoleRow $a, RoleRow $b) => $b->games <=> $a->games);

@@ -14,5 +14,10 @@ final readonly class RolePlace
      * @param string $layer       its name; empty for the base layer
      * @param bool   $isInherited does a parent of the set say it?
      */
-    public function __construct(public Slot $spot, public string $control, public string $layer, public bool $isInherited) {}
+    public function __construct(
+        public Slot $spot,
+        public string $control,
+        public string $layer,
+        public bool $isInherited,
+    ) {}
 }

@@ -13,7 +13,8 @@ final readonly class RoleRow
     public ?Slot $usual;
 
     /**
-     * @param array<string, list<RolePlace>> $places where it is reached, by set; a set whose game has no such action is missing
+     * @param array<string, list<RolePlace>> $places where it is reached, by
+     *                                         set; a set whose game has no such action is missing
      * @param int                            $games  how many different games have it
      */
     public function __construct(public string $role, public array $places, public int $games)
@@ -46,6 +47,10 @@ final readonly class RoleRow
     {
         $places = $this->at($set);
 
-        return $places !== [] && ! in_array((string) $this->usual, array_map(fn (RolePlace $place) => (string) $place->spot, $places), true);
+        return $places !== [] && ! in_array(
+            (string) $this->usual,
+            array_map(fn (RolePlace $place) => (string) $place->spot, $places),
+            true,
+        );
     }
 }

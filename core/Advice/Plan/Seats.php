@@ -15,16 +15,25 @@ use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Slot;
 
-/** Where there is room: contacts and axes that a layer says nothing of, control by control. What was taken is not free any more. */
+/**
+ * Where there is room: contacts and axes that a layer says nothing of, control by control. What was taken is not free
+ * any more.
+ */
 final class Seats
 {
     /** Devices that nobody would bind by themselves: the hand is elsewhere, or they only speak. */
     private const LAST = ['mouse' => 9, 'phrase list' => 9, 'touch panel' => 1, 'keyboard encoder' => 1];
 
-    /** @var array<string, array<string, list<Control>>> controls of the rig by kind, then by device, in the order in which they are looked at */
+    /**
+     * @var array<string, array<string, list<Control>>> controls of the rig by kind, then by device, in the order in
+     *    which they are looked at
+     */
     private array $byKind = [];
 
-    /** @var array<string, array<string, array<string, int>>> the first control with a free contact, by layer, kind and device */
+    /**
+     * @var array<string, array<string, array<string, int>>> the first control with a free contact, by layer, kind and
+     *    device
+     */
     private array $first = [];
 
     /** @var array<string, true> spots that are taken */
@@ -41,14 +50,28 @@ final class Seats
         $devices = array_values($set->rig->devices);
         $used = self::used($set);
         // Where the hands are already: devices that the set uses come before others.
-        usort($devices, fn (Device $a, Device $b) => [self::LAST[$a->kind] ?? 0, ! isset($used[$a->id])] <=> [self::LAST[$b->kind] ?? 0, ! isset($used[$b->id])]);
+        usort(
+            $devices,
+            fn (Device $a, Device $b) => [
+                self::LAST[$a->kind] ?? 0,
+                ! isset($used[$a->id]),
+            ] <=> [self::LAST[$b->kind] ?? 0, ! isset($used[$b->id])],
+        );
         foreach ($devices as $device) {
-            foreach ((self::LAST[$device->kind] ?? 0) === 9 || ! $this->wishes->uses($device->id) ? [] : $set->wired($device)->controls as $control) {
+            foreach (
+                (self::LAST[$device->kind] ?? 0) === 9
+                    || ! $this->wishes->uses($device->id)
+                    ? []
+                    : $set->wired($device)->controls as $control
+            ) {
                 $this->byKind[$control->kind::kind()][$device->id][] = $control;
             }
         }
         $unreached = LayerMap::of($set)->unreached();
-        $this->layers = array_values(array_filter(array_map(strval(...), Keys::of($set->layers)), fn (string $layer) => ! in_array($layer, $unreached, true)));
+        $this->layers = array_values(array_filter(
+            array_map(strval(...), Keys::of($set->layers)),
+            fn (string $layer) => ! in_array($layer, $unreached, true),
+        ));
         foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $this->taken[$layer.'/'.$ref] = true;
@@ -88,7 +111,9 @@ final class Seats
 
     public function isFree(string $layer, string $ref): bool
     {
-        return ! isset($this->taken[$layer.'/'.$ref]) && ! isset($this->leading[$ref]) && $this->wishes->uses(explode('/', $ref, 2)[0]);
+        return ! isset($this->taken[$layer.'/'.$ref])
+            && ! isset($this->leading[$ref])
+            && $this->wishes->uses(explode('/', $ref, 2)[0]);
     }
 
     public function take(Slot $spot): void
@@ -99,7 +124,8 @@ final class Seats
     /**
      * Controls of a kind that have this many contacts, and all of them free.
      *
-     * @return \Generator<list<string>> references of the contacts in their order, of a hat east before west and north before south
+     * @return \Generator<list<string>> references of the contacts in their order, of a hat east before west and north
+     * before south
      */
     public function contacts(ControlKind $kind, string $layer, int $count): \Generator
     {
@@ -151,8 +177,8 @@ final class Seats
     }
 
     /**
-     * Controls of a kind on a device, from the first one that has a free contact: what is taken stays so, and in a large
-     * rig need not be looked at again and again.
+     * Controls of a kind on a device, from the first one that has a free contact: what is taken stays so, and in a
+     * large rig need not be looked at again and again.
      *
      * @return \Generator<Control>
      */
@@ -160,7 +186,12 @@ final class Seats
     {
         $controls = $this->byKind[$kind::kind()][$device];
         $at = $this->first[$layer][$kind::kind()][$device] ?? 0;
-        while (isset($controls[$at]) && array_filter($controls[$at]->contacts, fn (ContactInput $contact) => $this->isFree($layer, $contact->ref)) === []) {
+        while (
+            isset($controls[$at]) && array_filter(
+                $controls[$at]->contacts,
+                fn (ContactInput $contact) => $this->isFree($layer, $contact->ref),
+            ) === []
+        ) {
             $at++;
         }
         $this->first[$layer][$kind::kind()][$device] = $at;
@@ -178,7 +209,12 @@ final class Seats
             $ref,
         );
 
-        return array_values(array_filter($refs, fn (string $other) => ($this->set->rig->contacts[$other]->noneOf ?? []) === [] && $this->isFree($layer, $other)));
+        return array_values(array_filter(
+            $refs,
+            fn (string $other) => (
+                $this->set->rig->contacts[$other]->noneOf ?? []
+            ) === [] && $this->isFree($layer, $other),
+        ));
     }
 
     /** @param list<string> $refs */
@@ -196,7 +232,10 @@ final class Seats
     /** @return list<list<string>> groups of so many contacts of a control that go together */
     private function parts(Control $control, int $count): array
     {
-        $refs = array_map(fn (ContactInput $contact) => $contact->ref, array_values(array_filter($control->positions(), fn (ContactInput $contact) => $contact->noneOf === [])));
+        $refs = array_map(
+            fn (ContactInput $contact) => $contact->ref,
+            array_values(array_filter($control->positions(), fn (ContactInput $contact) => $contact->noneOf === [])),
+        );
 
         return $control->kind->groups($refs, $count);
     }

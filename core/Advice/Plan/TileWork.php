@@ -23,7 +23,14 @@ use Nailrod\Core\Set\Slot;
 final readonly class TileWork
 {
     /** Which way of a stick an action goes, by a word of its role or name. */
-    private const WAYS = ['right' => 'east', 'left' => 'west', 'higher' => 'north', 'up' => 'north', 'lower' => 'south', 'down' => 'south'];
+    private const WAYS = [
+        'right' => 'east',
+        'left' => 'west',
+        'higher' => 'north',
+        'up' => 'north',
+        'lower' => 'south',
+        'down' => 'south',
+    ];
 
     public function __construct(private BindingSet $set, private Catalogue $catalogue, private string $device) {}
 
@@ -62,20 +69,32 @@ final readonly class TileWork
             throw FormatError::told('Tile', 'one that '.$kind->inWords(), 'one that is touched');
         }
         if ($one->isAxis() !== ($kind === TileKind::Slide)) {
-            throw FormatError::told('Action', $one->name, $one->isAxis() ? 'something else for a tile that is pressed; this wants a slide' : 'an axis of the game, since the tile is a slide');
+            throw FormatError::told(
+                'Action',
+                $one->name,
+                $one->isAxis() ? 'something else for a tile that is pressed; this wants a slide'
+                    : 'an axis of the game, since the tile is a slide',
+            );
         }
 
         return match (true) {
             $end !== '' => $this->with($own, $ref.'.'.$end, [$one]),
-            $kind === TileKind::Pair && count($unit->actions) === 2 => $this->with($this->with($own, $ref.'.plus', [$unit->actions[0]]), $ref.'.minus', [$unit->actions[1]]),
+            $kind === TileKind::Pair && count($unit->actions) === 2 => $this->with(
+                $this->with($own, $ref.'.plus', [$unit->actions[0]]),
+                $ref.'.minus',
+                [$unit->actions[1]],
+            ),
             $kind === TileKind::Pair => $this->with($own, $ref.'.plus', [$one]),
             $kind === TileKind::Stick => $this->with($own, $ref.'.'.$this->wayOf($one, $ref), [$one]),
-            $kind === TileKind::LocksOn && count($unit->actions) === 2, $kind === TileKind::Cycle => $this->with($own, $ref, $unit->actions),
+            $kind === TileKind::LocksOn && count($unit->actions) === 2,
+            $kind === TileKind::Cycle => $this->with($own, $ref, $unit->actions),
             default => $this->with($own, $ref, [$one]),
         };
     }
 
-    /** An action that nothing reaches yet gets the way that a plan would give it; what the tile does is left as it is. */
+    /**
+     * An action that nothing reaches yet gets the way that a plan would give it; what the tile does is left as it is.
+     */
     public function reached(SetDocument $own, Action $action, string $ref): SetDocument
     {
         if ($this->set->wayOf($action->id) !== null) {
@@ -112,7 +131,10 @@ final readonly class TileWork
         return array_values($free)[0] ?? HatWay::words()[0];
     }
 
-    /** @param non-empty-list<Action> $actions one; two settings of a system, the first while it is not so, else the other; or several in turn */
+    /**
+     * @param non-empty-list<Action> $actions one; two settings of a system, the first while it is not so, else the
+     *    other; or several in turn
+     */
     private function with(SetDocument $own, string $ref, array $actions): SetDocument
     {
         $path = PartPath::cell(Layer::BASE, $ref);
@@ -132,7 +154,18 @@ final readonly class TileWork
             0 => $own,
             1 => $own->with($path, $cells[0]),
             2 => $own->with($path, $this->inTurn($cells[0], $cells[1], $actions)),
-            default => $own->with($path, ['behaviour' => ['kind' => 'cycle'], 'outputs' => array_merge(...array_map(fn (array $cell): array => is_array($cell['outputs'] ?? null) ? array_values($cell['outputs']) : [], $cells))]),
+            default => $own->with(
+                $path,
+                [
+                    'behaviour' => ['kind' => 'cycle'],
+                    'outputs' => array_merge(...array_map(
+                        fn (array $cell): array => is_array($cell['outputs'] ?? null)
+                            ? array_values($cell['outputs'])
+                            : [],
+                        $cells,
+                    )),
+                ],
+            ),
         };
     }
 
@@ -147,14 +180,25 @@ final readonly class TileWork
     {
         $effect = $actions[1]->effect ?? $actions[0]->effect;
 
-        return $first + ['when' => ['variable' => $effect->variable, 'is' => '=', 'to' => $effect->amount], 'otherwise' => array_intersect_key($other, ['behaviour' => 0, 'outputs' => 0])];
+        return $first + [
+            'when' => ['variable' => $effect->variable, 'is' => '=', 'to' => $effect->amount],
+            'otherwise' => array_intersect_key($other, ['behaviour' => 0, 'outputs' => 0]),
+        ];
     }
 
     /** @throws FormatError if nothing is left to reach it by */
     private function planned(SetDocument $own, Action $action, string $ref): SetDocument
     {
-        $set = BindingSet::of(MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]), new Rig(array_values($this->set->rig->devices)), $this->catalogue, [], $this->set->layouts);
+        $set = BindingSet::of(
+            MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]),
+            new Rig(array_values($this->set->rig->devices)),
+            $this->catalogue,
+            [],
+            $this->set->layouts,
+        );
 
-        return (new PlanEdits($set))->take([(new Planner($set, $this->catalogue))->on($action, new Slot(Layer::BASE, $ref))]);
+        return (new PlanEdits($set))->take(
+            [(new Planner($set, $this->catalogue))->on($action, new Slot(Layer::BASE, $ref))],
+        );
     }
 }

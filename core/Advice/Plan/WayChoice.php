@@ -18,9 +18,10 @@ use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\Words;
 
 /**
- * By which way an action is best reached. A way that the set has and that works stays what it is. Else: a variable where
- * a switch has two positions and the game only a flip; a controller output where the game takes one, the lowest that is
- * free; a key stroke that nobody keeps and nothing else uses; its variable. What was chosen is used from then on.
+ * By which way an action is best reached. A way that the set has and that works stays what it is. Else: a variable
+ * where a switch has two positions and the game only a flip; a controller output where the game takes one, the lowest
+ * that is free; a key stroke that nobody keeps and nothing else uses; its variable. What was chosen is used from then
+ * on.
  */
 final class WayChoice
 {
@@ -73,13 +74,19 @@ final class WayChoice
         }
         $chosen = $this->anew($action, $twoPositions, $byKey);
 
-        return $chosen === null || $said === null ? $chosen : new ChosenWay($chosen->way, (new Words($this->set))->output($said).' does not reach the game; '.$chosen->why, $chosen->isNew);
+        return $chosen === null || $said === null ? $chosen : new ChosenWay(
+            $chosen->way,
+            (new Words($this->set))->output($said).' does not reach the game; '.$chosen->why,
+            $chosen->isNew,
+        );
     }
 
     /** The way that it would be given if it had none; null if there is none left. */
     public function anew(Action $action, bool $twoPositions = false, bool $byKey = false): ?ChosenWay
     {
-        return $this->inStep($action, $twoPositions) ?? ($byKey ? $this->key($action, 'a key was asked for') : null) ?? $this->output($action) ?? $this->key($action) ?? $this->variable($action);
+        return $this->inStep($action, $twoPositions) ?? (
+            $byKey ? $this->key($action, 'a key was asked for') : null
+        ) ?? $this->output($action) ?? $this->key($action) ?? $this->variable($action);
     }
 
     /** How many controller buttons are still free. */
@@ -96,9 +103,16 @@ final class WayChoice
 
     private function inStep(Action $action, bool $twoPositions): ?ChosenWay
     {
-        $way = $twoPositions && $action->effect->kind === EffectKind::Flip ? $action->variableWay($this->catalogue->variables[$action->effect->variable]) : null;
+        $way = $twoPositions && $action->effect->kind === EffectKind::Flip ? $action->variableWay(
+            $this->catalogue->variables[$action->effect->variable],
+        ) : null;
 
-        return $way instanceof KeepsInStep ? new ChosenWay($way, 'the game only offers a flip and the switch has two positions, so its variable is written and they stay in step', true) : null;
+        return $way instanceof KeepsInStep ? new ChosenWay(
+            $way,
+            'the game only offers a flip and the switch has two positions, so its variable is written and they stay '
+                .'in step',
+            true,
+        ) : null;
     }
 
     private function output(Action $action): ?ChosenWay
@@ -106,11 +120,19 @@ final class WayChoice
         if ($action->isAxis()) {
             $number = array_shift($this->axes);
 
-            return $number === null ? null : new ChosenWay(new ControllerAxis($number), 'axis '.$number.' is the lowest that is free and seen', true);
+            return $number === null ? null : new ChosenWay(
+                new ControllerAxis($number),
+                'axis '.$number.' is the lowest that is free and seen',
+                true,
+            );
         }
         $number = array_shift($this->buttons);
 
-        return $number === null ? null : new ChosenWay(new ControllerButton($number), 'output '.$number.' is the lowest that is free and seen', true);
+        return $number === null ? null : new ChosenWay(
+            new ControllerButton($number),
+            'output '.$number.' is the lowest that is free and seen',
+            true,
+        );
     }
 
     /** @param string $why a key rather than an output */
@@ -119,7 +141,9 @@ final class WayChoice
         if ($action->isAxis()) {
             return null;
         }
-        $none = $why !== '' ? $why : ($this->catalogue->buttons === 0 ? 'the game takes no controller' : 'no output that the game sees is free');
+        $none = $why !== '' ? $why : (
+            $this->catalogue->buttons === 0 ? 'the game takes no controller' : 'no output that the game sees is free'
+        );
         $own = $action->key;
         if ($own !== null && ! $this->catalogue->isReserved($own) && $this->keys[$own->label()] === $action->id) {
             return new ChosenWay($own, $none.', and '.$own->label().' is its own key, which nobody keeps', false);
@@ -141,14 +165,24 @@ final class WayChoice
     {
         $way = $action->variableWay($this->catalogue->variables[$action->effect->variable]);
 
-        return $way === null ? null : new ChosenWay($way, 'no other way is left, and its variable can be written', true);
+        return $way === null ? null : new ChosenWay(
+            $way,
+            'no other way is left, and its variable can be written',
+            true,
+        );
     }
 
     /** @return \Generator<KeyStroke> those that a game is likely to leave alone first */
     private static function strokes(): \Generator
     {
         foreach ([[], ['ShiftLeft'], ['ControlLeft', 'ShiftLeft']] as $with) {
-            foreach ([...array_map(fn (int $n) => 'F'.$n, range(13, 24)), ...array_map(fn (string $letter) => 'Key'.$letter, range('A', 'Z')), ...array_map(fn (int $n) => 'Numpad'.$n, range(0, 9))] as $code) {
+            foreach (
+                [
+                    ...array_map(fn (int $n) => 'F'.$n, range(13, 24)),
+                    ...array_map(fn (string $letter) => 'Key'.$letter, range('A', 'Z')),
+                    ...array_map(fn (int $n) => 'Numpad'.$n, range(0, 9)),
+                ] as $code
+            ) {
                 if (KeyCodes::known($code)) {
                     yield new KeyStroke($code, $with);
                 }

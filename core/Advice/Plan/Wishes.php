@@ -16,7 +16,12 @@ final readonly class Wishes
      * @param string                      $by        OUTPUT: by an output where the game takes one, KEY: by a key stroke
      * @param list<string>                $otherwise ids of actions that go the other of the two ways
      */
-    public function __construct(public array $refused = [], public ?array $devices = null, public string $by = self::OUTPUT, public array $otherwise = []) {}
+    public function __construct(
+        public array $refused = [],
+        public ?array $devices = null,
+        public string $by = self::OUTPUT,
+        public array $otherwise = [],
+    ) {}
 
     public function uses(string $device): bool
     {

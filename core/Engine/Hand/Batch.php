@@ -7,7 +7,10 @@ namespace Nailrod\Core\Engine\Hand;
 use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Keys;
 
-/** What a hand sends at a time: how it finds what it feeds, timed inputs, devices that came or went. Times in µs of the hand's own clock. */
+/**
+ * What a hand sends at a time: how it finds what it feeds, timed inputs, devices that came or went. Times in µs of the
+ * hand's own clock.
+ */
 final readonly class Batch
 {
     /** Inputs of one batch. */
@@ -31,12 +34,26 @@ final readonly class Batch
      * @param list<RawReport>     $reports  as devices sent them
      * @param list<string>        $letsGo   ports that nobody behind this hand holds any more
      */
-    public function __construct(public int $n, public array $found = [], public array $inputs = [], public array $plugs = [], public ?int $sent = null, public bool $bye = false, public array $problems = [], public array $reports = [], public array $letsGo = []) {}
+    public function __construct(
+        public int $n,
+        public array $found = [],
+        public array $inputs = [],
+        public array $plugs = [],
+        public ?int $sent = null,
+        public bool $bye = false,
+        public array $problems = [],
+        public array $reports = [],
+        public array $letsGo = [],
+    ) {}
 
     /** Is it only a sign of life? */
     public function isEmpty(): bool
     {
-        return $this->letsGo === [] && $this->found === [] && $this->inputs === [] && $this->reports === [] && $this->plugs === [] && $this->problems === [];
+        return $this->letsGo === [] && $this->found === []
+            && $this->inputs === []
+            && $this->reports === []
+            && $this->plugs === []
+            && $this->problems === [];
     }
 
     /**
@@ -66,13 +83,24 @@ final readonly class Batch
         foreach (self::rows('reports', $body['reports'] ?? []) as $i => $row) {
             $report = RawReport::read($row);
             if ($report === null) {
-                $problems[] = SourceError::shape("reports[$i]", $row, '[time in µs, "device", report id, "hex digits"]')->getMessage();
+                $problems[] = SourceError::shape("reports[$i]", $row, '[time in µs, "device", report id, "hex digits"]')
+                    ->getMessage();
             } else {
                 $reports[] = $report;
             }
         }
 
-        return new self($n, $found, $inputs, self::plugs($body['plugs'] ?? []), $sent, $bye, $problems, $reports, array_values(array_filter(self::rows('lets_go', $body['lets_go'] ?? []), is_string(...))));
+        return new self(
+            $n,
+            $found,
+            $inputs,
+            self::plugs($body['plugs'] ?? []),
+            $sent,
+            $bye,
+            $problems,
+            $reports,
+            array_values(array_filter(self::rows('lets_go', $body['lets_go'] ?? []), is_string(...))),
+        );
     }
 
     /** @phpstan-assert-if-true int $t */
@@ -110,7 +138,9 @@ final readonly class Batch
         $inputs = [];
         foreach (self::rows('inputs', $rows) as $i => $row) {
             $value = is_array($row) ? $row[2] ?? null : null;
-            if (is_array($row) && self::isTime($row[0] ?? null) && is_string($row[1] ?? null) && (is_int($value) || (is_float($value) && is_finite($value)))) {
+            if (is_array($row) && self::isTime($row[0] ?? null) && is_string($row[1] ?? null) && (
+                is_int($value) || (is_float($value) && is_finite($value))
+            )) {
                 $inputs[] = new Input($row[0], $row[1], $value);
             } else {
                 $problems[] = SourceError::shape("inputs[$i]", $row, self::ROW)->getMessage();
@@ -124,7 +154,11 @@ final readonly class Batch
     private static function rows(string $name, mixed $rows): array
     {
         if (! is_array($rows) || ! array_is_list($rows) || count($rows) > self::MOST) {
-            throw SourceError::shape($name, is_array($rows) && count($rows) > self::MOST ? count($rows).' rows' : $rows, 'a list of at most '.self::MOST);
+            throw SourceError::shape(
+                $name,
+                is_array($rows) && count($rows) > self::MOST ? count($rows).' rows' : $rows,
+                'a list of at most '.self::MOST,
+            );
         }
 
         return $rows;
@@ -138,7 +172,11 @@ final readonly class Batch
         }
         $said = [];
         foreach (Keys::each($plugs) as $device => $isThere) {
-            $said[$device] = is_bool($isThere) ? $isThere : throw SourceError::shape('plugs', $plugs, 'true or false by device');
+            $said[$device] = is_bool($isThere) ? $isThere : throw SourceError::shape(
+                'plugs',
+                $plugs,
+                'true or false by device',
+            );
         }
 
         return $said;

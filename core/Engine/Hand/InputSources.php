@@ -43,7 +43,11 @@ final class InputSources
     public function takes(InputSource $hand, Input $input, Rig $rig): bool
     {
         $holder = $this->holders[$input->port] ?? null;
-        if ($holder !== null && $holder !== $hand->id && isset($this->all[$holder]) && $input->value === $rig->openValue($input->port)) {
+        if (
+            $holder !== null && $holder !== $hand->id
+                && isset($this->all[$holder])
+                && $input->value === $rig->openValue($input->port)
+        ) {
             return false;
         }
         $this->holders[$input->port] = $hand->id;
@@ -54,7 +58,10 @@ final class InputSources
     /** @return list<InputSource> the others that feed a device too: it goes with the last of them */
     public function othersThatFeed(string $device, InputSource $hand): array
     {
-        return array_values(array_filter($this->all, fn (InputSource $other): bool => $other !== $hand && in_array($device, $other->devices, true)));
+        return array_values(array_filter(
+            $this->all,
+            fn (InputSource $other): bool => $other !== $hand && in_array($device, $other->devices, true),
+        ));
     }
 
     /**

@@ -38,7 +38,11 @@ final class ReportReading
                 continue;
             }
             if ($read === null) {
-                $problems[] = SourceError::shape('reports', $report->device, 'a device of the rig that has a report descriptor')->getMessage();
+                $problems[] = SourceError::shape(
+                    'reports',
+                    $report->device,
+                    'a device of the rig that has a report descriptor',
+                )->getMessage();
             }
             foreach ($read ?? [] as $port => $value) {
                 $isTick = ($this->rig->controlOf($port)->encoder ?? null) !== null;

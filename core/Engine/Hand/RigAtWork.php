@@ -10,7 +10,9 @@ use Nailrod\Core\Engine\Program\Program;
 use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Set\BindingSet;
 
-/** One rig, one program, one clock, and all hands that work it. Times in µs of the rig's clock, which only goes forward. */
+/**
+ * One rig, one program, one clock, and all hands that work it. Times in µs of the rig's clock, which only goes forward.
+ */
 final class RigAtWork
 {
     /** Inputs that are taken before others have their turn. */
@@ -18,7 +20,10 @@ final class RigAtWork
 
     public readonly InputSources $hands;
 
-    /** @var list<array{string, InputSource, non-empty-list<InputSource>}> devices that a hand has begun to feed beside others, and was not told of yet */
+    /**
+     * @var list<array{string, InputSource, non-empty-list<InputSource>}> devices that a hand has begun to feed beside
+     *    others, and was not told of yet
+     */
     private array $shared = [];
 
     private ReportReading $reading;
@@ -48,8 +53,8 @@ final class RigAtWork
     }
 
     /**
-     * Takes a batch, slice by slice: between two of them others may have their turn. The answer is then in the hand. A batch
-     * that was taken already is not taken again.
+     * Takes a batch, slice by slice: between two of them others may have their turn. The answer is then in the hand. A
+     * batch that was taken already is not taken again.
      *
      * @param callable(): int $clock
      *
@@ -102,7 +107,10 @@ final class RigAtWork
         if ($batch->reports === []) {
             return $batch->inputs;
         }
-        $inputs = [...$batch->inputs, ...$this->reading->inputs($batch->reports, $this->live->state->hands, $problems, $this->live->state->modes)];
+        $inputs = [
+            ...$batch->inputs,
+            ...$this->reading->inputs($batch->reports, $this->live->state->hands, $problems, $this->live->state->modes),
+        ];
         usort($inputs, fn (Input $one, Input $other): int => $one->t <=> $other->t);
 
         return $inputs;
@@ -115,11 +123,19 @@ final class RigAtWork
         foreach ($batch->plugs as $device => $isThere) {
             $device = (string) $device;
             // What another hand feeds too is still there.
-            $isGone = ! $isThere && (! in_array($device, $hand->devices, true) || $this->hands->othersThatFeed($device, $hand) === []);
-            $steps[] = $isThere ? $this->live->plugIn($device) : ($isGone ? $this->live->unplug($device) : LiveStep::none());
+            $isGone = ! $isThere && (
+                ! in_array($device, $hand->devices, true) || $this->hands->othersThatFeed($device, $hand) === []
+            );
+            $steps[] = $isThere ? $this->live->plugIn($device) : (
+                $isGone ? $this->live->unplug($device) : LiveStep::none()
+            );
             $wasFed = in_array($device, $hand->devices, true);
             $hand->devices = array_values(array_diff($hand->devices, [$device]));
-            if ($isThere && $hand->kind !== SourceKind::Recording && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
+            if (
+                $isThere && $hand->kind !== SourceKind::Recording && (
+                    $this->set->rig->devices[$device] ?? null
+                )?->isReadByBrowser() === true
+            ) {
                 $hand->devices[] = $device;
                 $wasFed || $this->noteShared($device, $hand);
             }
@@ -154,13 +170,18 @@ final class RigAtWork
         return $this->live->step($placed, $at, $hand->kind->isDrawn());
     }
 
-    /** A hand goes: what it held and springs back does so, what nobody else feeds counts as unplugged, all else stays. */
+    /**
+     * A hand goes: what it held and springs back does so, what nobody else feeds counts as unplugged, all else stays.
+     */
     public function goes(InputSource $hand, int $now): LiveStep
     {
         $steps = [$this->to($now), $this->letGo($hand, null)];
         $this->hands->close($hand);
         $this->lookForGame();
-        $alone = array_filter($hand->devices, fn (string $device): bool => $this->hands->othersThatFeed($device, $hand) === []);
+        $alone = array_filter(
+            $hand->devices,
+            fn (string $device): bool => $this->hands->othersThatFeed($device, $hand) === [],
+        );
 
         return LiveStep::joined([...$steps, ...array_map($this->live->unplug(...), array_values($alone))]);
     }
@@ -178,16 +199,30 @@ final class RigAtWork
     {
         $shares = [];
         foreach ($hand->devices as $device) {
-            $shares[$device] = array_map(fn (InputSource $other): string => $other->name, $this->hands->othersThatFeed($device, $hand));
+            $shares[$device] = array_map(
+                fn (InputSource $other): string => $other->name,
+                $this->hands->othersThatFeed($device, $hand),
+            );
         }
 
         return array_filter($shares);
     }
 
-    /** @return list<string> a sentence for each device that a hand has begun to feed beside others, since this was asked last */
+    /**
+     * @return list<string> a sentence for each device that a hand has begun to feed beside others, since this was asked
+     *    last
+     */
     public function sharedNow(): array
     {
-        $said = array_map(fn (array $one): string => sprintf('%s is fed by %s too, beside %s. It stays until the last of them goes.', $this->set->rig->deviceNameOf($one[0].'/'), $one[1]->name, implode(', ', array_map(fn (InputSource $other): string => $other->name, $one[2]))), $this->shared);
+        $said = array_map(
+            fn (array $one): string => sprintf(
+                '%s is fed by %s too, beside %s. It stays until the last of them goes.',
+                $this->set->rig->deviceNameOf($one[0].'/'),
+                $one[1]->name,
+                implode(', ', array_map(fn (InputSource $other): string => $other->name, $one[2])),
+            ),
+            $this->shared,
+        );
         $this->shared = [];
 
         return $said;
@@ -271,7 +306,10 @@ final class RigAtWork
     /** While a game is there that runs outside, the stand-in here rests. */
     private function lookForGame(): void
     {
-        $this->live->isGameOutside = array_filter($this->hands->all, fn (InputSource $hand): bool => $hand->kind === SourceKind::Game) !== [];
+        $this->live->isGameOutside = array_filter(
+            $this->hands->all,
+            fn (InputSource $hand): bool => $hand->kind === SourceKind::Game,
+        ) !== [];
     }
 
     /**
@@ -293,7 +331,10 @@ final class RigAtWork
     /** @return list<string> ports that a hand holds and that spring back */
     public function holds(InputSource $hand): array
     {
-        return array_map(strval(...), array_keys($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig)));
+        return array_map(
+            strval(...),
+            array_keys($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig)),
+        );
     }
 
     /** @return array<string, int> what hands hold that springs back: the value it goes back to, by port */

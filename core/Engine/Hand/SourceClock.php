@@ -36,7 +36,11 @@ final class SourceClock
             $this->least = [];
         }
         $second = intdiv($now, 1_000_000);
-        $this->least = array_filter($this->least, fn (int $at): bool => $at > $second - self::KEPT, ARRAY_FILTER_USE_KEY);
+        $this->least = array_filter(
+            $this->least,
+            fn (int $at): bool => $at > $second - self::KEPT,
+            ARRAY_FILTER_USE_KEY,
+        );
         $this->least[$second] = min($difference, $this->least[$second] ?? $difference);
         $this->difference = min($this->least);
         $this->late = $difference - $this->difference;

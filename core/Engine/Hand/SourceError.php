@@ -11,24 +11,41 @@ final class SourceError extends \DomainException implements Refusal
 {
     public static function tooMany(int $most): self
     {
-        return new self(sprintf('There are %d hands already, which is the most that the rig takes. Close a page or end a program, then try again.', $most));
+        return new self(sprintf(
+            'There are %d hands already, which is the most that the rig takes. Close a page or end a program, '
+                .'then try again.',
+            $most,
+        ));
     }
 
     public static function tooManyEyes(int $most): self
     {
-        return new self(sprintf('There are %d eyes on the rig already, which is the most. Close a page or end a program, then try again.', $most));
+        return new self(sprintf(
+            'There are %d eyes on the rig already, which is the most. Close a page or end a program, then try '
+                .'again.',
+            $most,
+        ));
     }
 
     /** @param string $what of which there are too many from one place elsewhere */
     public static function tooManyElsewhere(string $what, int $most): self
     {
-        return new self(sprintf('There are too many %s from elsewhere: %d is the most. Close a page on that phone or computer, then try again.', $what, $most));
+        return new self(sprintf(
+            'There are too many %s from elsewhere: %d is the most. Close a page on that phone or computer, then '
+                .'try again.',
+            $what,
+            $most,
+        ));
     }
 
     /** @param string $why the set that there is cannot be played; empty if there is none */
     public static function noSet(string $why): self
     {
-        return new self($why === '' ? 'There is no set yet, so there is nothing to play. Make one on the page Sets and files.' : 'Nothing is in play, since the set cannot be put together: '.$why);
+        return new self(
+            $why === '' ? 'There is no set yet, so there is nothing to play. Make one on the page Sets and files.'
+                : 'Nothing is in play, since the set cannot be put together: '
+                .$why,
+        );
     }
 
     public static function noPhrase(string $said): self
@@ -38,7 +55,12 @@ final class SourceError extends \DomainException implements Refusal
 
     public static function batch(int $found, int $expected): self
     {
-        return new self(sprintf('Batch %d came, batch %d was expected. Nothing was taken; send from batch %d on.', $found, $expected, $expected));
+        return new self(sprintf(
+            'Batch %d came, batch %d was expected. Nothing was taken; send from batch %d on.',
+            $found,
+            $expected,
+            $expected,
+        ));
     }
 
     public static function shape(string $place, mixed $found, string $expected): self
@@ -53,6 +75,20 @@ final class SourceError extends \DomainException implements Refusal
             });
         }
 
-        return new self(sprintf('%s: found %s, expected %s.', $place, mb_strimwidth((string) json_encode($found, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '...'), $expected));
+        return new self(sprintf(
+            '%s: found %s, expected %s.',
+            $place,
+            mb_strimwidth(
+                (string) json_encode(
+                    $found,
+                    JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE
+                        | JSON_PARTIAL_OUTPUT_ON_ERROR,
+                ),
+                0,
+                60,
+                '...',
+            ),
+            $expected,
+        ));
     }
 }

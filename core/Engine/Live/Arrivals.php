@@ -36,12 +36,22 @@ final readonly class Arrivals
         foreach ($this->set->rig->devices as $device) {
             foreach ($device->controls as $control) {
                 foreach ($control->axes as $axis) {
-                    $inputs[$axis->ref] = new Input($at, $axis->ref, $this->state->hands[$axis->ref] ?? $axis->standInRest());
+                    $inputs[$axis->ref] = new Input(
+                        $at,
+                        $axis->ref,
+                        $this->state->hands[$axis->ref] ?? $axis->standInRest(),
+                    );
                 }
                 foreach ($control->contacts as $i => $contact) {
                     $port = $contact->hat ?? $contact->ref;
                     if ($contact->isReported()) {
-                        $inputs[$port] = new Input($at, $port, $this->state->hands[$port] ?? ($contact->hat === null ? (int) ($i === 0 && $control->kind->isAlwaysAtOne()) : -1));
+                        $inputs[$port] = new Input(
+                            $at,
+                            $port,
+                            $this->state->hands[$port] ?? (
+                                $contact->hat === null ? (int) ($i === 0 && $control->kind->isAlwaysAtOne()) : -1
+                            ),
+                        );
                     }
                 }
             }
@@ -79,11 +89,15 @@ final readonly class Arrivals
         [$device, $control] = [...explode('/', $input->port, 2), ''];
 
         return match (true) {
-            isset($this->state->unplugged[$device]) => $this->set->rig->devices[$device]->name.' is unplugged, so nothing comes from it.',
+            isset($this->state->unplugged[$device]) => $this->set->rig->devices[$device]->name
+                .' is unplugged, so nothing comes from it.',
             $device === 'sim' && isset($this->set->catalogue->variables[$control]) => null,
             $this->set->rig->reports($input->port) => $this->outOfRange($input),
             $device === 'sim' => 'the game has nothing called '.self::quoted($control).'.',
-            isset($this->set->rig->devices[$device]) => $this->set->rig->devices[$device]->name.' has nothing called '.self::quoted($control).' that it could send.',
+            isset($this->set->rig->devices[$device]) => $this->set->rig->devices[$device]->name
+                .' has nothing called '
+                .self::quoted($control)
+                .' that it could send.',
             default => 'this rig has no device '.self::quoted($device).'.',
         };
     }
@@ -94,7 +108,13 @@ final readonly class Arrivals
         [$low, $high] = $this->set->rig->limits($input->port);
 
         return is_int($input->value) && $input->value >= $low && $input->value <= $high ? null
-            : sprintf('%s came with %s, and sends whole numbers from %d to %d.', $this->set->rig->fullNameOf($input->port), json_encode($input->value), $low, $high);
+            : sprintf(
+                '%s came with %s, and sends whole numbers from %d to %d.',
+                $this->set->rig->fullNameOf($input->port),
+                json_encode($input->value),
+                $low,
+                $high,
+            );
     }
 
     /** As whoever sent it calls it. */

@@ -14,8 +14,8 @@ use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 
 /**
- * Inputs of one step on their way into the engine, and what came of them: axes that move one after the other go together,
- * all else one by one, so that why nothing came of a press can be said as it was at that instant.
+ * Inputs of one step on their way into the engine, and what came of them: axes that move one after the other go
+ * together, all else one by one, so that why nothing came of a press can be said as it was at that instant.
  */
 final class Intake
 {
@@ -95,7 +95,10 @@ final class Intake
             return;
         }
         array_push($this->outputs, ...$events);
-        array_push($this->taken, ...$isAside ? array_map(fn (Input $input): Input => $input->aside(), $inputs) : $inputs);
+        array_push(
+            $this->taken,
+            ...$isAside ? array_map(fn (Input $input): Input => $input->aside(), $inputs) : $inputs,
+        );
         $last = $inputs[count($inputs) - 1];
         $before = $this->state->hands[$last->port] ?? null;
         if ($isMoved) {
@@ -108,15 +111,20 @@ final class Intake
         }
         if (str_starts_with($last->port, 'sim/')) {
             $this->game?->change(substr($last->port, 4), (float) $last->value);
-        } elseif ($events === [] && $before !== null && $before !== $last->value && $this->isByHand($last) && $this->state->run->phase === Phase::Running) {
+        } elseif (
+            $events === [] && $before !== null
+                && $before !== $last->value
+                && $this->isByHand($last)
+                && $this->state->run->phase === Phase::Running
+        ) {
             $why = $this->telling->whyNothing($last, $before, ($this->liveLayer)(), $this->machine);
             array_push($this->idle, ...$why === null ? [] : [$why]);
         }
     }
 
     /**
-     * The survey counts what was moved. Of an axis that reports very often it takes the lowest, the highest and the last
-     * reading of each short while, unless that axis is being measured.
+     * The survey counts what was moved. Of an axis that reports very often it takes the lowest, the highest and the
+     * last reading of each short while, unless that axis is being measured.
      *
      * @param non-empty-list<Input> $inputs
      */
@@ -124,7 +132,9 @@ final class Intake
     {
         $survey = $this->state->survey;
         $before = $this->state->hands;
-        foreach (count($inputs) > self::MANY ? $this->extremes($inputs, $survey->sweep->axis ?? '') : $inputs as $input) {
+        foreach (
+            count($inputs) > self::MANY ? $this->extremes($inputs, $survey->sweep->axis ?? '') : $inputs as $input
+        ) {
             $survey->take($input, $before[$input->port] ?? null, $this->set->rig);
             $before[$input->port] = (int) $input->value;
         }
@@ -162,6 +172,8 @@ final class Intake
     {
         $finder = $this->state->survey->finder;
 
-        return ! isset($this->set->rig->axes[$input->port]) || ($finder->found === $input->port && ! $finder->isNoise($input->port, (int) $input->value));
+        return ! isset($this->set->rig->axes[$input->port]) || (
+            $finder->found === $input->port && ! $finder->isNoise($input->port, (int) $input->value)
+        );
     }
 }

@@ -33,17 +33,25 @@ final class Live
 
     private readonly Arrivals $arrivals;
 
-    public function __construct(private readonly Program $program, private readonly BindingSet $set, public readonly LiveState $state)
-    {
+    public function __construct(
+        private readonly Program $program,
+        private readonly BindingSet $set,
+        public readonly LiveState $state,
+    ) {
         $this->machine = Machine::resume($program, $state->run);
-        $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, GameBindings::of($set, $set->catalogue), $state->game);
+        $this->game = $set->catalogue === null ? null : new StandInGame(
+            $set->catalogue,
+            GameBindings::of($set, $set->catalogue),
+            $state->game,
+        );
         $this->telling = new Telling($set, $state);
         $this->outOfStep = new OutOfStep(Played::of($set));
         $this->arrivals = new Arrivals($set, $state);
     }
 
     /**
-     * The rig as it is found: every control where it was left, else axes at rest, dials at their first position, all else open.
+     * The rig as it is found: every control where it was left, else axes at rest, dials at their first position, all
+     * else open.
      *
      * @param int $at when that is, in µs
      */
@@ -62,7 +70,8 @@ final class Live
     /**
      * @param list<Input> $inputs in time order
      * @param int         $to     the time up to which the clock has run on, in µs
-     * @param bool        $drawn  do they come of drawn devices, so that they go through the report that those would send?
+     * @param bool        $drawn  do they come of drawn devices, so that they go through the
+     *                            report that those would send?
      */
     public function step(array $inputs, int $to, bool $drawn = true): LiveStep
     {
@@ -96,7 +105,13 @@ final class Live
         $in->end();
         array_push($in->outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
-        return $this->answer($in->outputs, [...$in->idle, ...$this->telling->dropped($dropped, $this->program)], $in->problems, $in->taken, $live);
+        return $this->answer(
+            $in->outputs,
+            [...$in->idle, ...$this->telling->dropped($dropped, $this->program)],
+            $in->problems,
+            $in->taken,
+            $live,
+        );
     }
 
     /**
@@ -115,8 +130,8 @@ final class Live
     }
 
     /**
-     * Another set comes under the hands: what is held, toggled and counted ends, every control stays where it is, and each
-     * simulator keeps its game.
+     * Another set comes under the hands: what is held, toggled and counted ends, every control stays where it is, and
+     * each simulator keeps its game.
      *
      * @param int $now in µs
      *
@@ -126,14 +141,18 @@ final class Live
     {
         $ended = $this->step([], $now);
         $closed = $this->close();
-        $live = new self($program, $set, $this->state->under($this->set->catalogue->id ?? '', $set->catalogue->id ?? ''));
+        $live = new self(
+            $program,
+            $set,
+            $this->state->under($this->set->catalogue->id ?? '', $set->catalogue->id ?? ''),
+        );
 
         return [$live, LiveStep::joined([$ended, $closed, $live->begin($this->state->run->now)])];
     }
 
     /**
-     * The process that ran it ended in the middle and has begun again: all that was on goes off once, and on again where a
-     * toggle holds it; timers end.
+     * The process that ran it ended in the middle and has begun again: all that was on goes off once, and on again
+     * where a toggle holds it; timers end.
      *
      * @param array<string, int> $let what hands held that are gone now: the value it springs back to, by port
      *
@@ -167,7 +186,12 @@ final class Live
             }
         }
 
-        return $this->answer($this->machine->unplug($device), [], [], [Input::plug($this->state->run->now, $device, false)]);
+        return $this->answer(
+            $this->machine->unplug($device),
+            [],
+            [],
+            [Input::plug($this->state->run->now, $device, false)],
+        );
     }
 
     public function plugIn(string $device): LiveStep
@@ -177,13 +201,20 @@ final class Live
         }
         unset($this->state->unplugged[$device]);
 
-        return $this->answer($this->machine->plugIn($device), [], [], [Input::plug($this->state->run->now, $device, true)]);
+        return $this->answer(
+            $this->machine->plugIn($device),
+            [],
+            [],
+            [Input::plug($this->state->run->now, $device, true)],
+        );
     }
 
     /** Everything that is held, toggled or running ends; what the hands hold counts as found then. */
     public function letGo(): LiveStep
     {
-        return LiveStep::joined([$this->close(), $this->answer($this->machine->findAgain(new Cause(Cause::START)), [], [])]);
+        return LiveStep::joined(
+            [$this->close(), $this->answer($this->machine->findAgain(new Cause(Cause::START)), [], [])],
+        );
     }
 
     /** A macro is tried on the page where it is made, without a control. */
@@ -206,7 +237,9 @@ final class Live
         return $this->answer([], [], []);
     }
 
-    /** @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device */
+    /**
+     * @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device
+     */
     public function reports(): array
     {
         return $this->arrivals->sent();
@@ -254,10 +287,17 @@ final class Live
      * @param list<Input>       $taken
      * @param string            $live     id of the layer that was live before them
      */
-    private function answer(array $outputs, array $idle, array $problems, array $taken = [], string $live = Layer::BASE): LiveStep
-    {
+    private function answer(
+        array $outputs,
+        array $idle,
+        array $problems,
+        array $taken = [],
+        string $live = Layer::BASE,
+    ): LiveStep {
         $before = $this->game?->gaugesNow() ?? [];
-        $game = ($this->isGameOutside ? $this->game?->rest() : $this->game?->play($outputs, $this->state->run->now)) ?? [];
+        $game = (
+            $this->isGameOutside ? $this->game?->rest() : $this->game?->play($outputs, $this->state->run->now)
+        ) ?? [];
         $learnt = [];
         foreach ($game as $event) {
             if ($event->isOfVariable() && ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE)) {

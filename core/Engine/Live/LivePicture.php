@@ -18,10 +18,11 @@ final readonly class LivePicture
     public function __construct(private Program $program, private BindingSet $set, private LiveState $state) {}
 
     /**
-     * Every axis that has reported, by reference.
+     * Every axis that has reported, by reference, in parts of the whole, 0..1: `value` is before the stops, `sent` after
+     * them; `angle` of a wheel in degrees from its middle.
      *
-     * @return array<string, array{reading: int, travel: float, value: float, sent: ?float, angle?: float, words: array{travel: string, value: string, sent: string, angle?: string}}>
-     *                                                                                                                                       parts of the whole, 0..1; `value` is before the stops, `sent` after them; `angle` of a wheel, in degrees from its middle
+     * @return array<string, array{reading: int, travel: float, value: float, sent: ?float, angle?: float,
+     *     words: array{travel: string, value: string, sent: string, angle?: string}}>
      */
     public function axes(): array
     {
@@ -67,7 +68,12 @@ final readonly class LivePicture
         $built = [];
         foreach ($this->program->tables->made as $i => $row) {
             $made = $this->program->made($i);
-            if (! $made instanceof BuildsAxes || array_intersect_key($this->state->run->axes->integers, array_flip($row->axes)) === []) {
+            if (
+                ! $made instanceof BuildsAxes || array_intersect_key(
+                    $this->state->run->axes->integers,
+                    array_flip($row->axes),
+                ) === []
+            ) {
                 continue;
             }
             $travels = [];
@@ -82,7 +88,8 @@ final readonly class LivePicture
     }
 
     /**
-     * As the engine has them, debounce and settle times included; of contacts that the set does not use, as the hands do.
+     * As the engine has them, debounce and settle times included; of contacts that the set does not use, as the hands
+     * do.
      *
      * @return list<string> references of all contacts that are closed, opposites too
      */
@@ -90,7 +97,8 @@ final readonly class LivePicture
     {
         $closed = [];
         foreach ($this->set->rig->contacts as $ref => $contact) {
-            $isClosed = $this->state->run->contacts->closed[$this->program->contactIndex($ref)] ?? $this->isClosedByHand($ref, $contact);
+            $isClosed = $this->state->run->contacts->closed[$this->program->contactIndex($ref)]
+                ?? $this->isClosedByHand($ref, $contact);
             if ($isClosed) {
                 $closed[] = $ref;
             }
@@ -102,13 +110,18 @@ final readonly class LivePicture
     private function isClosedByHand(string $ref, ContactInput $contact): bool
     {
         // What is made from axes is moved by no hand: what of it is set aside is open, and so is its opposite.
-        if (str_starts_with($ref, Made::DEVICE.'/') || $contact->mark !== null || isset($this->state->unplugged[explode('/', $ref, 2)[0]])) {
+        if (str_starts_with($ref, Made::DEVICE.'/') || $contact->mark !== null || isset(
+            $this->state->unplugged[explode('/', $ref, 2)[0]],
+        )) {
             return false;
         }
         $hand = $this->state->hands[$contact->hat ?? $contact->opposite ?? $ref] ?? null;
 
         return match (true) {
-            $contact->noneOf !== [] => array_filter($contact->noneOf, fn (string $of) => ($this->state->hands[$of] ?? 0) === 1) === [],
+            $contact->noneOf !== [] => array_filter(
+                $contact->noneOf,
+                fn (string $of) => ($this->state->hands[$of] ?? 0) === 1,
+            ) === [],
             $contact->hat !== null => ContactInput::points($contact->direction, $hand ?? -1),
             $contact->opposite !== null => $hand !== 1,
             default => $hand === 1,
@@ -124,7 +137,10 @@ final readonly class LivePicture
     /** @return list<string> ids of the flags that are up */
     public function raisedFlags(): array
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->set->flags)), fn (string $flag) => isset($this->state->run->holds->holders['flag '.$flag])));
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->set->flags)),
+            fn (string $flag) => isset($this->state->run->holds->holders['flag '.$flag]),
+        ));
     }
 
     /** What the macro is called that is being recorded from the rig; null if none is. */

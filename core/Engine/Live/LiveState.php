@@ -86,7 +86,15 @@ final class LiveState
     public function write(): string
     {
         // Whether it is whole is seen at once, whatever a damaged byte would have made of it.
-        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), array_map(serialize(...), $this->games), $this->log->toArray()]);
+        $written = serialize([
+            $this->run->write(),
+            serialize($this->game),
+            $this->hands,
+            $this->unplugged,
+            $this->survey->write(),
+            array_map(serialize(...), $this->games),
+            $this->log->toArray(),
+        ]);
 
         return hash('xxh128', $written).$written;
     }
@@ -100,8 +108,17 @@ final class LiveState
             throw new \UnexpectedValueException('What the rig remembered could not be read back: it is damaged.');
         }
         $parts = @unserialize($written, ['allowed_classes' => false]);
-        if (! is_array($parts) || ! isset($parts[0], $parts[1], $parts[4]) || ! is_string($parts[4]) || ! is_string($parts[0]) || ! is_string($parts[1]) || ! is_array($parts[2]) || ! is_array($parts[3])) {
-            throw new \UnexpectedValueException('What the rig remembered could not be read back: expected what LiveState::write() gave.');
+        if (
+            ! is_array($parts) || ! isset($parts[0], $parts[1], $parts[4])
+                || ! is_string($parts[4])
+                || ! is_string($parts[0])
+                || ! is_string($parts[1])
+                || ! is_array($parts[2])
+                || ! is_array($parts[3])
+        ) {
+            throw new \UnexpectedValueException(
+                'What the rig remembered could not be read back: expected what LiveState::write() gave.',
+            );
         }
         $state = new self;
         $state->run = State::restore($parts[0]);

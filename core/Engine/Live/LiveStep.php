@@ -17,9 +17,16 @@ final readonly class LiveStep
      * @param list<GameEvent>   $game
      * @param list<Sentence>    $sentences one for each thing that happened, and for each press that did nothing
      * @param list<string>      $problems  inputs that could not be, in words; they were left out
-     * @param list<Input>       $taken     what a recording has to say so that it gives the same: the inputs that were not left out, and what no hand moved
+     * @param list<Input>       $taken     what a recording has to say so that it
+     *                                     gives the same: the inputs that were not left out, and what no hand moved
      */
-    public function __construct(public array $outputs, public array $game, public array $sentences, public array $problems, public array $taken = []) {}
+    public function __construct(
+        public array $outputs,
+        public array $game,
+        public array $sentences,
+        public array $problems,
+        public array $taken = [],
+    ) {}
 
     public static function none(): self
     {
@@ -29,13 +36,28 @@ final readonly class LiveStep
     /** How many inputs of hands were taken. */
     public function moved(): int
     {
-        return count(array_filter($this->taken, fn (Input $input): bool => ! $input->isAside() || ! str_starts_with($input->port, 'sim/')));
+        return count(array_filter(
+            $this->taken,
+            fn (Input $input): bool => ! $input->isAside() || ! str_starts_with($input->port, 'sim/'),
+        ));
     }
 
     /** What a game outside did, as what no hand has moved. */
     public function asOfGame(): self
     {
-        return new self($this->outputs, $this->game, $this->sentences, $this->problems, array_map(fn (Input $input): Input => $input->isAside() || ! str_starts_with($input->port, 'sim/') ? $input : $input->aside(), $this->taken));
+        return new self(
+            $this->outputs,
+            $this->game,
+            $this->sentences,
+            $this->problems,
+            array_map(
+                fn (Input $input): Input => $input->isAside()
+                    || ! str_starts_with($input->port, 'sim/')
+                    ? $input
+                    : $input->aside(),
+                $this->taken,
+            ),
+        );
     }
 
     public function withProblem(string $problem): self

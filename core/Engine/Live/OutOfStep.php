@@ -31,7 +31,17 @@ final readonly class OutOfStep
             foreach ($this->switches($event->variable) as $up => $name) {
                 $isUp = ($hands[$up] ?? 0) === 1;
                 if ($isUp !== $event->value > $variable->low) {
-                    $sentences[] = new Sentence($event->t, $up, [$this->set->rig->deviceNameOf($up).' · '.$name.' is '.($isUp ? 'up' : 'down'), $variable->name.' is '.$variable->show($event->value).' now', 'out of step: the game only flips it'], false, []);
+                    $sentences[] = new Sentence(
+                        $event->t,
+                        $up,
+                        [
+                            $this->set->rig->deviceNameOf($up).' · '.$name.' is '.($isUp ? 'up' : 'down'),
+                            $variable->name.' is '.$variable->show($event->value).' now',
+                            'out of step: the game only flips it',
+                        ],
+                        false,
+                        [],
+                    );
                 }
             }
         }
@@ -47,7 +57,9 @@ final readonly class OutOfStep
         foreach ($this->set->cells as $cells) {
             foreach ($cells as $ref => $cell) {
                 foreach ($cell->outputsOfEither() as $output) {
-                    $control = $advice->flips((string) $ref, $output)?->effect->variable === $variable ? $this->set->rig->controlOf((string) $ref) : null;
+                    $control = $advice->flips((string) $ref, $output)?->effect->variable === $variable
+                        ? $this->set->rig->controlOf((string) $ref)
+                        : null;
                     if ($control !== null) {
                         $switches[$control->contacts[0]->ref] = $control->name;
                     }

@@ -54,6 +54,9 @@ final class StandIns
         $mode = $this->state->modes[$device] ?? '';
         $found = $this->rig->devices[$device]->inMode($this->rig->devices[$device]->mode($mode));
 
-        return $this->wirings[$device.' '.$mode] ??= $found->standIn && $found->descriptor !== null ? Wiring::of($found) : null;
+        return $this->wirings[$device.' '.$mode] ??= $found->standIn
+            && $found->descriptor !== null
+            ? Wiring::of($found)
+            : null;
     }
 }

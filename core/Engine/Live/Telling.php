@@ -61,7 +61,11 @@ final readonly class Telling
         $told = [];
         foreach ($this->state->run->ticks->dropped as $assignment => $ticks) {
             if ($ticks > ($before[$assignment] ?? 0)) {
-                $told[] = $this->whyNothing->dropped($this->state->run->now, $program->tables->assignments[$assignment]->ref, $ticks - ($before[$assignment] ?? 0));
+                $told[] = $this->whyNothing->dropped(
+                    $this->state->run->now,
+                    $program->tables->assignments[$assignment]->ref,
+                    $ticks - ($before[$assignment] ?? 0),
+                );
             }
         }
 
@@ -79,19 +83,25 @@ final readonly class Telling
     public function outputs(array $outputs, string $live): array
     {
         $this->state->log->follow($outputs, $this->words);
-        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
+        $worth = array_values(array_filter(
+            $outputs,
+            fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event),
+        ));
         $worth = self::lastOfAxes($this->withoutTakenUp($worth, $this->set->layers[$live]->name ?? $live));
         $leftOut = count($worth) - self::MOST_TOLD;
         if ($leftOut <= 0) {
             return $this->narrator->sentences($worth, $live, $this->state->log);
         }
 
-        return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut), $live, $this->state->log)];
+        return [
+            $this->whyNothing->leftOut($worth[0]->t, $leftOut),
+            ...$this->narrator->sentences(array_slice($worth, $leftOut), $live, $this->state->log),
+        ];
     }
 
     /**
-     * What the game made of it: at the end of the line that told what it answers, if that is written only now; else in a line
-     * of its own, since what is written stays.
+     * What the game made of it: at the end of the line that told what it answers, if that is written only now; else in
+     * a line of its own, since what is written stays.
      *
      * @param list<Sentence>  $sentences
      * @param list<GameEvent> $game
@@ -114,11 +124,24 @@ final readonly class Telling
             if ($i !== null) {
                 $sentences[$i] = $sentences[$i]->answered([$answer]);
             } elseif ($event->by === null) {
-                $own[$event->variable.' '.count($own)] = new Sentence($event->t, 'game '.$event->variable, [$answer, 'it did so by itself'], false, []);
+                $own[$event->variable.' '.count($own)] = new Sentence(
+                    $event->t,
+                    'game '.$event->variable,
+                    [$answer, 'it did so by itself'],
+                    false,
+                    [],
+                );
             } else {
                 // Of what an axis moves, only the last is told.
                 $isMoved = $event->by->kind === OutputEvent::AXIS;
-                $own[$event->variable.' '.($isMoved ? '' : count($own))] = new Sentence($event->t, ($isMoved ? 'game/' : 'game ').$event->variable, [$answer, 'by '.$this->words->nameOf($event->by)], false, [], of: $this->state->log->lineOf($event->by));
+                $own[$event->variable.' '.($isMoved ? '' : count($own))] = new Sentence(
+                    $event->t,
+                    ($isMoved ? 'game/' : 'game ').$event->variable,
+                    [$answer, 'by '.$this->words->nameOf($event->by)],
+                    false,
+                    [],
+                    of: $this->state->log->lineOf($event->by),
+                );
             }
         }
 
@@ -141,11 +164,17 @@ final readonly class Telling
             }
         }
 
-        return array_values(array_filter($events, fn (OutputEvent $event, int $i): bool => $event->kind !== OutputEvent::AXIS || $last[$event->target] === $i, ARRAY_FILTER_USE_BOTH));
+        return array_values(array_filter(
+            $events,
+            fn (OutputEvent $event, int $i): bool => $event->kind !== OutputEvent::AXIS
+                || $last[$event->target] === $i,
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /**
-     * After an edit everything is said off, and what goes on is said on again: to whoever reads, nothing has happened to it.
+     * After an edit everything is said off, and what goes on is said on again: to whoever reads, nothing has happened
+     * to it.
      *
      * @param list<OutputEvent> $events
      * @param string            $live   name of the layer that was live before them
@@ -160,15 +189,29 @@ final readonly class Telling
             $values[$event->kind.' '.$event->target][] = $event->value;
         }
         // Lamps and layers are no outputs that the log keeps.
-        $same = array_filter($values, fn (array $of): bool => $of === [0, 1] || count($of) > 1 && $of[count($of) - 1] === $live);
+        $same = array_filter(
+            $values,
+            fn (array $of): bool => $of === [0, 1] || count($of) > 1 && $of[count($of) - 1] === $live,
+        );
 
-        return array_values(array_filter($events, fn (OutputEvent $event): bool => Log::isHeld($event) ? ! $this->state->log->isTakenUp($event) : ! $isOfEdit($event) || ! isset($same[$event->kind.' '.$event->target])));
+        return array_values(array_filter(
+            $events,
+            fn (OutputEvent $event): bool => Log::isHeld($event)
+                ? ! $this->state->log->isTakenUp($event)
+                : ! $isOfEdit($event)
+                || ! isset($same[$event->kind.' '.$event->target]),
+        ));
     }
 
-    /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */
+    /**
+     * Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are
+     * seen on the device.
+     */
     public static function isLampByItself(OutputEvent $event): bool
     {
-        return $event->kind === OutputEvent::LAMP && ! ($event->cause->origin instanceof Input && ! str_starts_with($event->cause->origin->port, 'sim/'));
+        return $event->kind === OutputEvent::LAMP && ! (
+            $event->cause->origin instanceof Input && ! str_starts_with($event->cause->origin->port, 'sim/')
+        );
     }
 
     /** Does an axis send this only because it trembles by itself? That is not told. */
@@ -176,6 +219,8 @@ final readonly class Telling
     {
         $origin = $event->cause->origin;
 
-        return $origin instanceof Input && isset($this->set->rig->axes[$origin->port]) && $event->cause->contact() === null && $this->state->survey->finder->isNoise($origin->port, (int) $origin->value);
+        return $origin instanceof Input && isset($this->set->rig->axes[$origin->port])
+            && $event->cause->contact() === null
+            && $this->state->survey->finder->isNoise($origin->port, (int) $origin->value);
     }
 }

@@ -13,14 +13,17 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Words;
 
 /**
- * How the tiles of panels stand: whether what one that locks on does is on, and what the next touch does where that is not
- * always the same, which is of a cycle and of what depends on a condition.
+ * How the tiles of panels stand: whether what one that locks on does is on, and what the next touch does where that is
+ * not always the same, which is of a cycle and of what depends on a condition.
  */
 final readonly class TileStates
 {
     public function __construct(private BindingSet $set, private Machine $machine, private LiveState $state) {}
 
-    /** @return array<string, array{on: bool, next: string}> by reference, of those that have something to show; next is empty where it is always the same */
+    /**
+     * @return array<string, array{on: bool, next: string}> by reference, of those that have something to show; next is
+     *    empty where it is always the same
+     */
     public function all(): array
     {
         $states = [];
@@ -43,7 +46,10 @@ final readonly class TileStates
         return ['on' => $first !== null && $this->isOn($first), 'next' => $does === null ? '' : $this->next($does)];
     }
 
-    /** Is its toggle on, or is done in the game what it does? Of one of two the first counts: what is done otherwise takes it back. */
+    /**
+     * Is its toggle on, or is done in the game what it does? Of one of two the first counts: what is done otherwise
+     * takes it back.
+     */
     private function isOn(Assigned $does): bool
     {
         if (isset($this->state->run->assignments->toggled[$does->id])) {
@@ -51,7 +57,10 @@ final readonly class TileStates
         }
         foreach ($does->actions as $action) {
             $effect = $action === null ? null : $this->set->catalogue?->action($action)?->effect;
-            $value = $effect === null ? null : $this->state->game->variables[$effect->variable] ?? $this->set->catalogue->variables[$effect->variable]->start ?? null;
+            $value = $effect === null ? null
+                : $this->state->game->variables[$effect->variable]
+                ?? $this->set->catalogue->variables[$effect->variable]->start
+                ?? null;
             if ($effect !== null && $value !== null && $effect->isDone((float) $value) === true) {
                 return true;
             }
@@ -72,6 +81,8 @@ final readonly class TileStates
     {
         $action = $does->actions[$place] ?? null;
 
-        return ($action === null ? null : $this->set->catalogue?->action($action)?->name) ?? (new Words($this->set))->output($does->outputs[$place]);
+        return (
+            $action === null ? null : $this->set->catalogue?->action($action)?->name
+        ) ?? (new Words($this->set))->output($does->outputs[$place]);
     }
 }

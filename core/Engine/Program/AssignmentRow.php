@@ -8,12 +8,14 @@ namespace Nailrod\Core\Engine\Program;
 final readonly class AssignmentRow
 {
     /**
-     * @param ?array<string, mixed>            $behaviour in the open format, as are outputs, over and when; null for an axis
+     * @param ?array<string, mixed>            $behaviour in the open format, as
+     *                                         are outputs, over and when; null for an axis
      * @param array<int, array<string, mixed>> $outputs   those that have a way, by their place
      * @param array<int, ?string>              $actions   which each stands for, by the same places
      * @param array<string, string>            $over      how an output is handed over from another layer
      * @param ?array<string, mixed>            $when      null if it does not depend on anything
-     * @param ?int                             $otherwise the assignment that a press is bound to when that does not hold
+     * @param ?int                             $otherwise the assignment that a
+     *                                         press is bound to when that does not hold
      * @param bool                             $isElse    is it one that another does otherwise?
      * @param ?int                             $as        the contact as which it does; then it does nothing itself
      */
@@ -33,6 +35,17 @@ final readonly class AssignmentRow
     /** Does it say the same of the same control? Numbers of layers and assignments may differ. */
     public function isAs(self $other): bool
     {
-        return new self($other->layer, $this->ref, $this->behaviour, $this->outputs, $this->actions, $this->over, $this->when, $other->otherwise, $this->isElse, $other->as) == $other;
+        return new self(
+            $other->layer,
+            $this->ref,
+            $this->behaviour,
+            $this->outputs,
+            $this->actions,
+            $this->over,
+            $this->when,
+            $other->otherwise,
+            $this->isElse,
+            $other->as,
+        ) == $other;
     }
 }

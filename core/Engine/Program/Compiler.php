@@ -78,8 +78,14 @@ final class Compiler
         $tables = ContactTables::of($contacts);
 
         return new Program(new Tables(
-            starts: array_map(fn (Variable $variable) => round($variable->start, 6), $this->set->catalogue->variables ?? []),
-            axisPorts: array_intersect_key($this->axisIndex, array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt())),
+            starts: array_map(
+                fn (Variable $variable) => round($variable->start, 6),
+                $this->set->catalogue->variables ?? [],
+            ),
+            axisPorts: array_intersect_key(
+                $this->axisIndex,
+                array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt()),
+            ),
             contactPorts: $tables->contactPorts,
             hatPorts: $tables->hatPorts,
             tickPorts: $tables->tickPorts,
@@ -119,7 +125,16 @@ final class Compiler
     private function assign(int $layer, string $ref, Cell $cell): int
     {
         if ($cell->as !== null) {
-            $this->assignments[] = new AssignmentRow($layer, $ref, null, [], [], [], null, as: $this->contactIndex[$cell->as]);
+            $this->assignments[] = new AssignmentRow(
+                $layer,
+                $ref,
+                null,
+                [],
+                [],
+                [],
+                null,
+                as: $this->contactIndex[$cell->as],
+            );
 
             return count($this->assignments) - 1;
         }
@@ -144,7 +159,17 @@ final class Compiler
         }
         $isIdle = $outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro;
 
-        return $isIdle && $otherwise === null ? null : new AssignmentRow($layer, $ref, ($isIdle ? Follow::always() : $cell->behaviour)?->toArray(), $outputs, $actions, $cell->over?->toArray() ?? [], $cell->when?->toArray(), $otherwise, $isElse);
+        return $isIdle && $otherwise === null ? null : new AssignmentRow(
+            $layer,
+            $ref,
+            ($isIdle ? Follow::always() : $cell->behaviour)?->toArray(),
+            $outputs,
+            $actions,
+            $cell->over?->toArray() ?? [],
+            $cell->when?->toArray(),
+            $otherwise,
+            $isElse,
+        );
     }
 
     /** @phpstan-assert-if-true Output $way */
@@ -198,7 +223,13 @@ final class Compiler
             $used += array_fill_keys($rule->contacts(), true);
         }
         // A hand turns an encoder through its places whether they do something or not.
-        $used += array_fill_keys(array_keys(array_filter($this->set->rig->contacts, fn (ContactInput $contact) => $contact->rotary !== null && ! $contact->isTick())), true);
+        $used += array_fill_keys(
+            array_keys(array_filter(
+                $this->set->rig->contacts,
+                fn (ContactInput $contact) => $contact->rotary !== null && ! $contact->isTick(),
+            )),
+            true,
+        );
 
         return $this->set->rig->withSources($used);
     }
@@ -233,8 +264,23 @@ final class Compiler
                 }
             }
             $members = array_map(fn (string $ref) => $this->contactIndex[$ref], $chord->of);
-            $this->assignments[] = new AssignmentRow($index, $chord->of[0], ['kind' => 'follow'], $outputs, $actions, [], null);
-            $this->chords[] = new ChordRow($id, $members, $chord->within, $chord->held, count($this->assignments) - 1, $chord->when?->toArray());
+            $this->assignments[] = new AssignmentRow(
+                $index,
+                $chord->of[0],
+                ['kind' => 'follow'],
+                $outputs,
+                $actions,
+                [],
+                null,
+            );
+            $this->chords[] = new ChordRow(
+                $id,
+                $members,
+                $chord->within,
+                $chord->held,
+                count($this->assignments) - 1,
+                $chord->when?->toArray(),
+            );
             foreach ($members as $member) {
                 $this->chordsOf[$index][$member][] = count($this->chords) - 1;
             }
@@ -282,7 +328,10 @@ final class Compiler
     /** @return list<StopRow> */
     private function stopRows(): array
     {
-        return array_map(fn (string $id) => new StopRow($id, Node::of($this->set->merged->value(PartPath::stop($id)))->plain()), Keys::of($this->set->stops));
+        return array_map(
+            fn (string $id) => new StopRow($id, Node::of($this->set->merged->value(PartPath::stop($id)))->plain()),
+            Keys::of($this->set->stops),
+        );
     }
 
     /** @return array<string, list<string>> colours of each lamp that a rule lights, its own first, by its reference */

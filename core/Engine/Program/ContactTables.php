@@ -20,7 +20,15 @@ final readonly class ContactTables
      * @param array<string, array{?int, ?int}>    $tickPorts    one way and the other
      * @param array<string, RotaryRow>            $rotaries     by the control that turns
      */
-    private function __construct(public array $rows, public array $opposites, public array $noneOf, public array $contactPorts, public array $hatPorts, public array $tickPorts, public array $rotaries) {}
+    private function __construct(
+        public array $rows,
+        public array $opposites,
+        public array $noneOf,
+        public array $contactPorts,
+        public array $hatPorts,
+        public array $tickPorts,
+        public array $rotaries,
+    ) {}
 
     /** @param array<string, ContactInput> $contacts by reference, with all that any of them is made from */
     public static function of(array $contacts): self
@@ -31,7 +39,14 @@ final readonly class ContactTables
             $i = $index[$ref];
             $sources = array_map(fn (string $of) => $index[$of], $contact->noneOf);
             $of = $contact->opposite === null ? null : $index[$contact->opposite];
-            $rows[] = new ContactRow($ref, $of, $sources, $contact->settle, $contact->mark !== null, $contact->debounce);
+            $rows[] = new ContactRow(
+                $ref,
+                $of,
+                $sources,
+                $contact->settle,
+                $contact->mark !== null,
+                $contact->debounce,
+            );
             foreach ($sources as $source) {
                 $noneOf[$source][] = $i;
             }
@@ -52,6 +67,14 @@ final readonly class ContactTables
             }
         }
 
-        return new self($rows, $opposites, $noneOf, $contactPorts, array_map(array_values(...), $hatPorts), $tickPorts, $rotaries);
+        return new self(
+            $rows,
+            $opposites,
+            $noneOf,
+            $contactPorts,
+            array_map(array_values(...), $hatPorts),
+            $tickPorts,
+            $rotaries,
+        );
     }
 }

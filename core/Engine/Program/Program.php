@@ -22,7 +22,8 @@ use Nailrod\Core\Mapping\Output\Outputs;
 use Nailrod\Core\Set\HandOver;
 
 /**
- * A set compiled for running: tables of numbers and of parts in the open format, so that it can be kept as a PHP file. What a run touches is made into objects when it is first touched.
+ * A set compiled for running: tables of numbers and of parts in the open format, so that it can be kept as a PHP file.
+ * What a run touches is made into objects when it is first touched.
  */
 final class Program
 {
@@ -102,7 +103,10 @@ final class Program
 
     public function made(int $made): Made
     {
-        return $this->made[$made] ??= MadeKinds::read(Node::of($this->tables->made[$made]->made), $this->tables->made[$made]->id);
+        return $this->made[$made] ??= MadeKinds::read(
+            Node::of($this->tables->made[$made]->made),
+            $this->tables->made[$made]->id,
+        );
     }
 
     public function handOver(int $assignment): ?HandOver
@@ -112,7 +116,11 @@ final class Program
 
     public function macro(int $macro): Macro
     {
-        return $this->macros[$macro] ??= Macro::read($this->tables->macros[$macro]->id, Node::of($this->tables->macros[$macro]->macro), true);
+        return $this->macros[$macro] ??= Macro::read(
+            $this->tables->macros[$macro]->id,
+            Node::of($this->tables->macros[$macro]->macro),
+            true,
+        );
     }
 
     /** -1 if the program has no such macro. */
@@ -139,7 +147,10 @@ final class Program
     /** @return array<string, LampRule> by id, in file order */
     public function lampRules(): array
     {
-        return $this->lampRules ??= array_map(fn (array $rule) => LampRules::read(Node::of($rule)), $this->tables->lamps);
+        return $this->lampRules ??= array_map(
+            fn (array $rule) => LampRules::read(Node::of($rule)),
+            $this->tables->lamps,
+        );
     }
 
     public function condition(int $assignment): ?Condition
@@ -177,7 +188,10 @@ final class Program
 
     public function stop(int $stop): Stop
     {
-        return $this->stops[$stop] ??= Stop::read($this->tables->stops[$stop]->id, Node::of($this->tables->stops[$stop]->stop));
+        return $this->stops[$stop] ??= Stop::read(
+            $this->tables->stops[$stop]->id,
+            Node::of($this->tables->stops[$stop]->stop),
+        );
     }
 
     public function stopIndex(string $id): int
@@ -212,7 +226,12 @@ final class Program
                 assert($read instanceof ContactOutput);
                 $outputs[$i] = $read;
             }
-            $this->assigned[$assignment] = new Assigned($assignment, Behaviours::read(Node::of($row->behaviour)), $outputs, $row->actions);
+            $this->assigned[$assignment] = new Assigned(
+                $assignment,
+                Behaviours::read(Node::of($row->behaviour)),
+                $outputs,
+                $row->actions,
+            );
         }
 
         return $this->assigned[$assignment];

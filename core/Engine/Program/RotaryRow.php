@@ -12,8 +12,10 @@ final readonly class RotaryRow
 {
     /**
      * @param array{string, list<string>, bool} $rotary   in plain values
-     * @param list<int>                         $contacts positions of the dial, or places of the encoder, in turning order
-     * @param ?array{?int, ?int}                $ticks    of a dial: contacts that tick upwards and downwards; null of an encoder
+     * @param list<int>                         $contacts positions of the dial,
+     *                                         or places of the encoder, in turning order
+     * @param ?array{?int, ?int}                $ticks    of a dial: contacts
+     *                                         that tick upwards and downwards; null of an encoder
      */
     public function __construct(public array $rotary, public array $contacts, public ?array $ticks) {}
 

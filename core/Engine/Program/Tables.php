@@ -13,7 +13,8 @@ final readonly class Tables
      * @param array<string, int>                  $contactPorts contacts by the port that reports them
      * @param array<string, list<?int>>           $hatPorts     contacts of a hat: north, east, south, west
      * @param array<string, array{?int, ?int}>    $tickPorts    contacts of an encoder: one way and the other
-     * @param array<string, RotaryRow>            $rotaries     dials that tick and encoders that have places, by their reference
+     * @param array<string, RotaryRow>            $rotaries     dials that tick
+     *                                         and encoders that have places, by their reference
      * @param list<LayerRow>                      $layers
      * @param list<AxisRow>                       $axes
      * @param list<ContactRow>                    $contacts
@@ -24,10 +25,12 @@ final readonly class Tables
      * @param list<AssignmentRow>                 $assignments
      * @param list<MacroRow>                      $macros
      * @param array<string, array<string, mixed>> $lamps        rules in the open format, by id
-     * @param array<string, list<string>>         $lampColours  that each lamp of a rule has, its own first, by its reference
+     * @param array<string, list<string>>         $lampColours  that each lamp
+     *                                         of a rule has, its own first, by its reference
      * @param list<ChordRow>                      $chords
      * @param array<int, array<int, list<int>>>   $chordsOf     by layer and member
-     * @param array<int, array<int, int>>         $cells        assignments by layer and contact; Program::NOTHING where it does nothing
+     * @param array<int, array<int, int>>         $cells        assignments by
+     *                                         layer and contact; Program::NOTHING where it does nothing
      * @param array<int, array<int, int>>         $axisCells    the same by axis
      */
     public function __construct(

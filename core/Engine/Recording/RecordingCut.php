@@ -14,7 +14,8 @@ final class RecordingCut
      * @param int                   $from    time that becomes 0, in µs
      * @param int                   $to      the last time that belongs to the piece, in µs
      *
-     * @return \Generator<array{string, int, int}> rows, how many they are, and the time of the last one in the new recording
+     * @return \Generator<array{string, int, int}> rows, how many they are, and the time of the last one in the new
+     * recording
      */
     public static function rows(iterable $batches, int $from, int $to): \Generator
     {

@@ -8,8 +8,9 @@ use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Cause\InputError;
 
 /**
- * Reads a recording from CSV, row by row: memory does not grow with its length. A control with * after it was not moved by
- * a hand: it was found so, or the game changed its variable itself; * alone is the device, which came (1) or went (0).
+ * Reads a recording from CSV, row by row: memory does not grow with its length. A control with * after it was not moved
+ * by a hand: it was found so, or the game changed its variable itself; * alone is the device, which came (1) or went
+ * (0).
  */
 final class RecordingReader
 {
@@ -71,7 +72,11 @@ final class RecordingReader
         }
         [$t, $device, $control, $value] = $cells;
         if (! ctype_digit($t) || strlen($t) > 18) {
-            throw InputError::badRow($number, 'the time "'.$t.'"', 'whole microseconds since the start of the recording');
+            throw InputError::badRow(
+                $number,
+                'the time "'.$t.'"',
+                'whole microseconds since the start of the recording',
+            );
         }
         if (preg_match('/^[+-]?\d{1,18}$/D', $value) === 1) {
             return new Input((int) $t, $device.'/'.$control, (int) $value, $number);

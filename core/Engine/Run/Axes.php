@@ -18,10 +18,10 @@ use Nailrod\Core\Mapping\Axis\Steady;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /**
- * The axes of a run at work, in this order: a reading becomes a value through shaping and stops; what is made from the axis
- * follows; the value goes to the output that the live layer gives it. Who of several axes drives a shared output, and what
- * becomes of an output when layers change - it keeps its value or returns to rest, and is taken at once or when it is
- * passed -, is decided here too. How each axis stands is its AxisLane.
+ * The axes of a run at work, in this order: a reading becomes a value through shaping and stops; what is made from the
+ * axis follows; the value goes to the output that the live layer gives it. Who of several axes drives a shared output,
+ * and what becomes of an output when layers change - it keeps its value or returns to rest, and is taken at once or
+ * when it is passed -, is decided here too. How each axis stands is its AxisLane.
  */
 final class Axes implements Timed
 {
@@ -69,7 +69,10 @@ final class Axes implements Timed
             $this->resume($axis, $lane);
             $this->lanes[] = $lane;
             $this->bound($axis);
-            $lane->wouldSend = $lane->pending === null || $lane->integer < 0 ? null : $lane->pending->output->send($lane->bounded(), $lane->integer);
+            $lane->wouldSend = $lane->pending === null
+                || $lane->integer < 0
+                ? null
+                : $lane->pending->output->send($lane->bounded(), $lane->integer);
         }
         foreach ($this->run->program->tables->made as $i => $made) {
             foreach ($made->contacts === [] ? $this->run->made->travels($i) : [] as $axis => $travel) {
@@ -102,7 +105,8 @@ final class Axes implements Timed
         $isFirst = $lane->integer < 0;
         $lane->standing = $reading;
         if ($lane->table === null) {
-            $value = $this->fused ? $this->fuse($axis, $lane, $reading) : $this->run->program->shaping($axis)->value($reading);
+            $value = $this->fused ? $this->fuse($axis, $lane, $reading) : $this->run->program->shaping($axis)
+                ->value($reading);
         } else {
             $value = $lane->table[$reading - $lane->min];
         }
@@ -145,7 +149,13 @@ final class Axes implements Timed
             $route = $lane->route;
             if ($route !== null) {
                 if ($route->direct) {
-                    $this->run->events[] = new OutputEvent($this->run->state->now, OutputEvent::AXIS, $route->target, $integer, new Cause($input, $steps));
+                    $this->run->events[] = new OutputEvent(
+                        $this->run->state->now,
+                        OutputEvent::AXIS,
+                        $route->target,
+                        $integer,
+                        new Cause($input, $steps),
+                    );
                 } else {
                     $this->send($route, $axis, $integer, new Cause($input, $steps));
                 }
@@ -158,7 +168,9 @@ final class Axes implements Timed
         }
     }
 
-    /** What is made from the axis follows. In a long run it is found out between which readings nothing of it changes. */
+    /**
+     * What is made from the axis follows. In a long run it is found out between which readings nothing of it changes.
+     */
     private function feed(Input $input, int $axis, AxisLane $lane, int $reading, bool $isFirst): void
     {
         $this->run->made->moved($axis, $input, $isFirst);
@@ -168,7 +180,9 @@ final class Axes implements Timed
         }
     }
 
-    /** With no newer reading for a while, the last one is taken. The timer is set once, and again while readings come. */
+    /**
+     * With no newer reading for a while, the last one is taken. The timer is set once, and again while readings come.
+     */
     public function timer(Timer $timer): void
     {
         $axis = $timer->of;
@@ -255,10 +269,12 @@ final class Axes implements Timed
     }
 
     /**
-     * All has been found anew: every axis takes its output and sends where it stands, if that is not what it sent before.
+     * All has been found anew: every axis takes its output and sends where it stands, if that is not what it sent
+     * before.
      *
      * @param array<string, Sending> $before    by reference
-     * @param bool                   $hasChanged is another layer live than before, so that what was left returns to rest where it is to?
+     * @param bool                   $hasChanged is another layer live than
+     *                                         before, so that what was left returns to rest where it is to?
      */
     public function takeUp(array $before, bool $hasChanged, Cause $cause): void
     {
@@ -386,7 +402,10 @@ final class Axes implements Timed
     {
         $lane = $this->lanes[$axis];
 
-        return $lane->route === null ? ['', 0.0] : [$lane->route->target, (float) $lane->route->output->send($lane->bounded(), $lane->integer)];
+        return $lane->route === null ? ['', 0.0] : [
+            $lane->route->target,
+            (float) $lane->route->output->send($lane->bounded(), $lane->integer),
+        ];
     }
 
     /** The value of an axis before the stops, 0..1; null before its first reading. */
@@ -448,7 +467,10 @@ final class Axes implements Timed
             $lane->waits = $lane->waits || $timer->isOf(self::OWNER, $axis);
         }
         if (isset($this->run->state->axes->windows[$axis])) {
-            $lane->steadying->restore($this->run->state->axes->windows[$axis], $this->run->state->axes->standing[$axis]);
+            $lane->steadying->restore(
+                $this->run->state->axes->windows[$axis],
+                $this->run->state->axes->standing[$axis],
+            );
             $lane->standing = $lane->steadying->standing;
         }
     }
@@ -471,7 +493,9 @@ final class Axes implements Timed
     /** The lane sends where it sent before the run was stored; it goes on waiting if it waited. */
     private function resume(int $axis, AxisLane $lane): void
     {
-        $waits = isset($this->own->waiting[$axis]) && $lane->assignment >= 0 && ($this->run->program->handOver($lane->assignment)->picksUp ?? false);
+        $waits = isset($this->own->waiting[$axis]) && $lane->assignment >= 0 && (
+            $this->run->program->handOver($lane->assignment)->picksUp ?? false
+        );
         $this->lay($axis, $lane, $waits);
     }
 
@@ -481,7 +505,13 @@ final class Axes implements Timed
         $lane = $this->lanes[$axis];
         $lane->assignment = $assignment;
         $route = $this->routeOf($axis, $assignment);
-        $this->lay($axis, $lane, $route !== null && ($this->run->program->handOver($assignment)->picksUp ?? false) && $this->waitsFor($route, $lane));
+        $this->lay(
+            $axis,
+            $lane,
+            $route !== null && (
+                $this->run->program->handOver($assignment)->picksUp ?? false
+            ) && $this->waitsFor($route, $lane),
+        );
     }
 
     /** Sends where the axis stands to the output that it has just entered. */
@@ -513,15 +543,24 @@ final class Axes implements Timed
         $this->run->mouse->stop($axis);
         unset($this->own->waiting[$axis]);
         if ($lane->route !== null) {
-            $this->rest($this->sendingOf($axis, $lane, $lane->route), $lane->route, $this->run->program->tables->axes[$axis]->input->ref, $cause);
+            $this->rest(
+                $this->sendingOf($axis, $lane, $lane->route),
+                $lane->route,
+                $this->run->program->tables->axes[$axis]->input->ref,
+                $cause,
+            );
         }
     }
 
     /** How an axis drives an output: what it sent last, and what it leaves behind. */
     private function sendingOf(int $axis, AxisLane $lane, Route $route): Sending
     {
-        $wasItsSource = $lane->route !== null && $lane->integer >= 0 && (! $route->shared || ($this->own->owners[$route->key] ?? null) === $axis);
-        $returns = $wasItsSource && $route->kind !== OutputEvent::MOUSE && ($this->run->program->handOver($lane->assignment)->returnsToRest ?? false);
+        $wasItsSource = $lane->route !== null && $lane->integer >= 0 && (
+            ! $route->shared || ($this->own->owners[$route->key] ?? null) === $axis
+        );
+        $returns = $wasItsSource && $route->kind !== OutputEvent::MOUSE && (
+            $this->run->program->handOver($lane->assignment)->returnsToRest ?? false
+        );
         $rest = $this->run->program->shaping($axis)->restValue();
 
         return new Sending(
@@ -561,14 +600,19 @@ final class Axes implements Timed
         $lane = $this->lanes[$axis];
         $route = $this->routeOf($axis, $lane->assignment);
         $isSame = $route !== null && $before?->route->key === $route->key;
-        $waits = $route !== null && ($this->run->program->handOver($lane->assignment)->picksUp ?? false) && ($isSame ? $before->waits : $this->waitsFor($route, $lane));
+        $waits = $route !== null && (
+            $this->run->program->handOver($lane->assignment)->picksUp ?? false
+        ) && ($isSame ? $before->waits : $this->waitsFor($route, $lane));
         $this->lay($axis, $lane, $waits);
         if ($lane->route === null || $lane->integer < 0) {
             return;
         }
         if (! $isSame || $before->waits) {
             $this->arrive($axis, $cause);
-        } elseif ($before->sent !== $lane->route->output->send($lane->bounded(), $lane->integer) || $lane->route->kind === OutputEvent::MOUSE) {
+        } elseif (
+            $before->sent !== $lane->route->output->send($lane->bounded(), $lane->integer)
+                || $lane->route->kind === OutputEvent::MOUSE
+        ) {
             $this->sendUnlessThere($axis, $lane->route, $cause);
         }
     }
@@ -578,16 +622,23 @@ final class Axes implements Timed
     {
         $present = $this->presentOf($route);
 
-        return $present !== null && ($lane->integer < 0 || $present !== $route->output->send($lane->bounded(), $lane->integer));
+        return $present !== null && (
+            $lane->integer < 0 || $present !== $route->output->send($lane->bounded(), $lane->integer)
+        );
     }
 
     /** Where an output of axes stands: the later of what was sent to it and what the game said; null if neither. */
     private function presentOf(Route $route): int|float|null
     {
-        return $route->kind === OutputEvent::VARIABLE ? $this->run->variables->said($route->target) : ($this->own->present[$route->key] ?? null);
+        return $route->kind === OutputEvent::VARIABLE ? $this->run->variables->said($route->target) : (
+            $this->own->present[$route->key] ?? null
+        );
     }
 
-    /** What two successive readings would send lies on different sides of where the output stands, or touches it: from now on it follows. */
+    /**
+     * What two successive readings would send lies on different sides of where the output stands, or touches it: from
+     * now on it follows.
+     */
     private function pickUp(int $axis, Cause $cause): void
     {
         $lane = $this->lanes[$axis];
@@ -598,7 +649,9 @@ final class Axes implements Timed
         $before = $lane->wouldSend;
         $now = $lane->wouldSend = $route->output->send($lane->bounded(), $lane->integer);
         $present = $this->presentOf($route) ?? $now;
-        if ($now !== $present && ($before === null || (($before < $present) === ($now < $present) && $before !== $present))) {
+        if ($now !== $present && (
+            $before === null || (($before < $present) === ($now < $present) && $before !== $present)
+        )) {
             return;
         }
         [$lane->route, $lane->pending] = [$route, null];
@@ -632,7 +685,11 @@ final class Axes implements Timed
         $value = $route->output->send($this->lanes[$axis]->bounded(), $integer);
         if ($route->kind === OutputEvent::MOUSE) {
             $this->run->mouse->steer($axis, (float) $value, $cause);
-        } elseif ($route->direct || $route->kind === OutputEvent::VARIABLE || ($this->own->present[$route->key] ?? null) !== $value) {
+        } elseif (
+            $route->direct || $route->kind === OutputEvent::VARIABLE || (
+                $this->own->present[$route->key] ?? null
+            ) !== $value
+        ) {
             $this->put($route, $value, $cause);
         }
     }
@@ -643,7 +700,13 @@ final class Axes implements Timed
             $this->run->variables->set($route->target, (float) $value, $cause);
         } else {
             $this->own->present[$route->key] = $value;
-            $this->run->events[] = new OutputEvent($this->run->state->now, $route->kind, $route->target, $value, $cause);
+            $this->run->events[] = new OutputEvent(
+                $this->run->state->now,
+                $route->kind,
+                $route->target,
+                $value,
+                $cause,
+            );
         }
     }
 
@@ -696,7 +759,10 @@ final class Axes implements Timed
         $action = $this->run->program->axisAction($assignment);
         $key = $this->keyOf($assignment);
         $layer = $this->run->program->tables->layers[$this->run->program->tables->assignments[$assignment]->layer]->id;
-        $steps = [...($row->input->isBuilt() ? [new Step(StepKind::Builds, $row->input->ref)] : []), new Step(StepKind::Layer, $layer)];
+        $steps = [
+            ...($row->input->isBuilt() ? [new Step(StepKind::Builds, $row->input->ref)] : []),
+            new Step(StepKind::Layer, $layer),
+        ];
         if ($action !== null) {
             $steps[] = new Step(StepKind::Action, $action);
         }

@@ -57,7 +57,9 @@ final class AxisLane
     /** Is anything made from it? */
     public bool $feeds = false;
 
-    /** Lowest and highest reading between which nothing changes that is made from it; none if the lowest is the higher. */
+    /**
+     * Lowest and highest reading between which nothing changes that is made from it; none if the lowest is the higher.
+     */
     public int $calmFrom = PHP_INT_MAX;
 
     public int $calmTo = PHP_INT_MIN;

@@ -41,7 +41,11 @@ final readonly class Carried
         if ($run->state->phase === Phase::Running) {
             $run->contacts->findAgain($cause);
         }
-        $run->axes->takeUp($this->sending, $run->program->tables->layers[$run->layers->live()]->id !== $this->liveLayer, $cause);
+        $run->axes->takeUp(
+            $this->sending,
+            $run->program->tables->layers[$run->layers->live()]->id !== $this->liveLayer,
+            $cause,
+        );
         $run->findsAgain = false;
         $run->lamps->settle($cause);
         $run->lamps->update($cause);

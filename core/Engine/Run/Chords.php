@@ -12,11 +12,11 @@ use Nailrod\Core\Format\Cause\StepKind;
 
 /**
  * Chords at work. A member's own press and release come as much later as its chord may take to form, and are dropped if
- * it forms; which assignment they are bound to is judged when the contact closes. `State::$presses` holds each such press
- * until its release has come: `on` once it has come itself, `open` once its contact has opened, `ends` when its release
- * comes then. What has come late is held in `State::$pressed` under the complement of the contact, since the contact may
- * be pressed anew, where it is no member, before the late release has come. A chord that is to be held for a while has
- * formed all the same, and comes on when its time has run out with all of its contacts closed.
+ * it forms; which assignment they are bound to is judged when the contact closes. `State::$presses` holds each such
+ * press until its release has come: `on` once it has come itself, `open` once its contact has opened, `ends` when its
+ * release comes then. What has come late is held in `State::$pressed` under the complement of the contact, since the
+ * contact may be pressed anew, where it is no member, before the late release has come. A chord that is to be held for
+ * a while has formed all the same, and comes on when its time has run out with all of its contacts closed.
  */
 final class Chords implements Timed
 {
@@ -90,7 +90,9 @@ final class Chords implements Timed
         }
         foreach ($this->own->presses[$timer->of] ?? [] as $i => $press) {
             if ($timer->what === self::PRESS.$press->n) {
-                $this->own->presses[$timer->of] = array_values(array_replace($this->own->presses[$timer->of], [$i => $press->come()]));
+                $this->own->presses[$timer->of] = array_values(
+                    array_replace($this->own->presses[$timer->of], [$i => $press->come()]),
+                );
                 $this->run->presses->pressLate($timer->of, $press->assignment, $timer->cause);
 
                 return;
@@ -171,7 +173,11 @@ final class Chords implements Timed
             return;
         }
         unset($this->own->on[$chord]);
-        $this->run->presses->releaseAssignment($this->run->program->tables->chords[$chord]->assignment, $contact, $cause);
+        $this->run->presses->releaseAssignment(
+            $this->run->program->tables->chords[$chord]->assignment,
+            $contact,
+            $cause,
+        );
     }
 
     private function drop(int $contact, int $i): void
@@ -192,13 +198,19 @@ final class Chords implements Timed
         foreach ($row->members as $member) {
             $presses = $this->own->presses[$member] ?? [];
             $last = array_key_last($presses);
-            if ($last === null || $presses[$last]->on || $presses[$last]->open || ! in_array($chord, $presses[$last]->chords, true)) {
+            if (
+                $last === null || $presses[$last]->on
+                    || $presses[$last]->open
+                    || ! in_array($chord, $presses[$last]->chords, true)
+            ) {
                 return false;
             }
             $times[] = $presses[$last]->at;
         }
 
-        return $times !== [] && max($times) - min($times) < $row->within && ($row->when === null || $this->run->program->chordCondition($chord)?->holds($this->run) === true);
+        return $times !== [] && max($times) - min($times) < $row->within && (
+            $row->when === null || $this->run->program->chordCondition($chord)?->holds($this->run) === true
+        );
     }
 
     private function form(int $chord, Cause $cause): void
@@ -222,11 +234,17 @@ final class Chords implements Timed
     {
         $row = $this->run->program->tables->chords[$chord];
         unset($this->own->forming[$chord]);
-        $this->run->presses->pressAssignment($row->assignment, $row->members[0], $cause->then(StepKind::Chord, $row->id));
+        $this->run->presses->pressAssignment(
+            $row->assignment,
+            $row->members[0],
+            $cause->then(StepKind::Chord, $row->id),
+        );
         $this->own->on[$chord] = true;
     }
 
-    /** @return list<int> the chords that a contact is part of, where the live layer or else the base layer speaks of it */
+    /**
+     * @return list<int> the chords that a contact is part of, where the live layer or else the base layer speaks of it
+     */
     public function of(int $contact): array
     {
         $tables = $this->run->program->tables;
@@ -241,6 +259,8 @@ final class Chords implements Timed
     /** What a contact of a layer that has a chord with it is bound to by itself, if that layer says nothing else. */
     public function hidesBase(int $contact, int $live): bool
     {
-        return isset($this->run->program->tables->chordsOf[$live][$contact]) && ! isset($this->run->program->tables->cells[$live][$contact]);
+        return isset(
+            $this->run->program->tables->chordsOf[$live][$contact],
+        ) && ! isset($this->run->program->tables->cells[$live][$contact]);
     }
 }

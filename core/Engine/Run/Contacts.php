@@ -34,7 +34,10 @@ final class Contacts implements Timed
         $this->own = $run->state->contacts;
         $this->state = $run->state;
         $this->dials = $run->rotaries->positions();
-        $this->feeds = array_fill_keys(array_keys($run->program->tables->opposites + $run->program->tables->noneOf + $this->dials), true);
+        $this->feeds = array_fill_keys(
+            array_keys($run->program->tables->opposites + $run->program->tables->noneOf + $this->dials),
+            true,
+        );
     }
 
     /** Is this contact closed, as far as is known? */
@@ -91,7 +94,9 @@ final class Contacts implements Timed
 
     private function becomesKnown(int $contact): bool
     {
-        return ! isset($this->own->closed[$contact]) && ($this->state->phase === Phase::Finding || $this->run->program->tables->contacts[$contact]->ofAxis);
+        return ! isset($this->own->closed[$contact]) && (
+            $this->state->phase === Phase::Finding || $this->run->program->tables->contacts[$contact]->ofAxis
+        );
     }
 
     /** One input has changed one contact: the common case, from which nothing else is made, in short. */
@@ -121,7 +126,10 @@ final class Contacts implements Timed
     private function noneOf(int $contact, array $reported, Cause $cause, array &$opening, array &$closing): void
     {
         $row = $this->run->program->tables->contacts[$contact];
-        $allOpen = array_filter($row->noneOf, fn (int $source) => $reported[$source] ?? $this->own->closed[$source] ?? false) === [];
+        $allOpen = array_filter(
+            $row->noneOf,
+            fn (int $source) => $reported[$source] ?? $this->own->closed[$source] ?? false,
+        ) === [];
         $this->run->timers->cancel(self::OWNER, $contact);
         if (! $allOpen && ($this->own->closed[$contact] ?? false)) {
             $opening[] = $contact;
@@ -174,7 +182,11 @@ final class Contacts implements Timed
                 continue;
             }
             if ($sources !== []) {
-                $this->found($contact, array_filter($sources, fn (int $source) => $this->own->closed[$source] ?? false) === [], $cause);
+                $this->found(
+                    $contact,
+                    array_filter($sources, fn (int $source) => $this->own->closed[$source] ?? false) === [],
+                    $cause,
+                );
             } elseif (! isset($this->own->closed[$contact])) {
                 $this->found($contact, $this->run->rotaries->isAt($contact) === true, $cause);
             }

@@ -11,7 +11,10 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Rig\Device\Lamp;
 
-/** Lamps: lit by rules that are looked at after every input and every timer, and by outputs that hold them. Rules come first. */
+/**
+ * Lamps: lit by rules that are looked at after every input and every timer, and by outputs that hold them. Rules come
+ * first.
+ */
 final class Lamps
 {
     /** Does the program have rules for lamps at all? */
@@ -69,7 +72,10 @@ final class Lamps
         }
     }
 
-    /** @return array<string, array{int|string, string}> how the rules light a lamp, and which one does, by lamp; of several the last says it */
+    /**
+     * @return array<string, array{int|string, string}> how the rules light a lamp, and which one does, by lamp; of
+     *    several the last says it
+     */
     private function ruled(): array
     {
         $ruled = [];

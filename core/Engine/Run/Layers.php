@@ -84,8 +84,8 @@ final class Layers
     }
 
     /**
-     * What the layer lets go of comes before its row, a held layer among it too; what is live is looked at again when the row is
-     * written.
+     * What the layer lets go of comes before its row, a held layer among it too; what is live is looked at again when
+     * the row is written.
      */
     private function changed(Cause $cause): void
     {

@@ -12,8 +12,8 @@ use Nailrod\Core\Mapping\Behaviour\Latches;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
 
 /**
- * Lets go of what is held: all of it, that of a device, that of a layer. Macros end first, then chords, follows, toggles
- * and the rest, within each what came on last first, and the outputs of an assignment last first.
+ * Lets go of what is held: all of it, that of a device, that of a layer. Macros end first, then chords, follows,
+ * toggles and the rest, within each what came on last first, and the outputs of an assignment last first.
  */
 final class LettingGo
 {
@@ -40,7 +40,10 @@ final class LettingGo
         $this->run->later->end($all, $cause);
     }
 
-    /** The run is closed or its program is changed: pulses and ticks end at once too, and nothing is waited for but spike filters. */
+    /**
+     * The run is closed or its program is changed: pulses and ticks end at once too, and nothing is waited for but
+     * spike filters.
+     */
     public function atTheEnd(Cause $cause): void
     {
         $state = $this->run->state;
@@ -53,8 +56,9 @@ final class LettingGo
     }
 
     /**
-     * A device has gone: its contacts open, as releases. Macros that it holds finish or stop as they say, repeats end at
-     * once, what waits for more is dropped, and pulses on release are sent last; a late release that is on its way stays due.
+     * A device has gone: its contacts open, as releases. Macros that it holds finish or stop as they say, repeats end
+     * at once, what waits for more is dropped, and pulses on release are sent last; a late release that is on its way
+     * stays due.
      */
     public function ofDevice(string $device, Cause $cause): void
     {
@@ -64,8 +68,15 @@ final class LettingGo
         $this->run->contacts->openAll($device);
         $this->run->rotaries->gone($device);
         $this->run->chords->forget($isContact);
-        $this->releases($isContact, fn (int $id) => $this->run->program->assigned($id)->behaviour instanceof PlaysItsMacro, $cause);
-        $this->run->chords->end(fn (int $chord) => array_filter($tables->chords[$chord]->members, $isContact) !== [], $cause);
+        $this->releases(
+            $isContact,
+            fn (int $id) => $this->run->program->assigned($id)->behaviour instanceof PlaysItsMacro,
+            $cause,
+        );
+        $this->run->chords->end(
+            fn (int $chord) => array_filter($tables->chords[$chord]->members, $isContact) !== [],
+            $cause,
+        );
         $this->releases($isContact, $this->isFollow(...), $cause);
         $this->toggles($isAssignment, $cause);
         $this->run->later->end($isAssignment, $cause);
@@ -73,7 +84,10 @@ final class LettingGo
         $this->run->mouse->leave();
     }
 
-    /** What was toggled or latched in a layer ends, in the order of its cells, but for the one whose doing it is that the layer is left. */
+    /**
+     * What was toggled or latched in a layer ends, in the order of its cells, but for the one whose doing it is that
+     * the layer is left.
+     */
     public function ofLayer(int $layer, Cause $cause): void
     {
         foreach ($this->run->program->tables->assignments as $id => $row) {
@@ -97,7 +111,9 @@ final class LettingGo
     {
         foreach ($this->run->presses->pressedLastFirst() as [$key, $contact, $assignment]) {
             $isWaitedFor = $key < 0 && $this->run->chords->isEnding($contact);
-            if ($isContact($contact) && ! $isWaitedFor && ($assignment === Program::NOTHING || $isWanted($assignment))) {
+            if (
+                $isContact($contact) && ! $isWaitedFor && ($assignment === Program::NOTHING || $isWanted($assignment))
+            ) {
                 $this->run->presses->forget($key);
                 $this->run->presses->releaseAssignment($assignment, $contact, $cause);
             }
@@ -117,7 +133,8 @@ final class LettingGo
 
     private function isFollow(int $assignment): bool
     {
-        return $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follows;
+        return $assignment !== Program::NOTHING
+            && $this->run->program->assigned($assignment)->behaviour instanceof Follows;
     }
 
     private function isLatched(int $assignment): bool

@@ -58,7 +58,9 @@ final class Machine
         try {
             foreach ($inputs as $input) {
                 $t = $input->t;
-                if ($t > $state->now && $state->phase === Phase::Running && ($state->timers === [] || $state->timers[0]->due > $t)) {
+                if ($t > $state->now && $state->phase === Phase::Running && (
+                    $state->timers === [] || $state->timers[0]->due > $t
+                )) {
                     $state->now = $t;
                 } elseif ($t !== $state->now) {
                     $this->passTo($input);
@@ -89,7 +91,8 @@ final class Machine
     }
 
     /**
-     * A hand tells how it finds a port of a rig that is at work already: nothing was pressed, so only what is a state starts.
+     * A hand tells how it finds a port of a rig that is at work already: nothing was pressed, so only what is a state
+     * starts.
      *
      * @return list<OutputEvent>
      *
@@ -145,8 +148,8 @@ final class Machine
     }
 
     /**
-     * A device has gone: its contacts open, as releases, and what it toggled or repeats ends; its axes stay where they are,
-     * but no longer move the mouse.
+     * A device has gone: its contacts open, as releases, and what it toggled or repeats ends; its axes stay where they
+     * are, but no longer move the mouse.
      *
      * @return list<OutputEvent>
      */
@@ -195,8 +198,8 @@ final class Machine
     }
 
     /**
-     * The program under the hands has changed: axes are where they were, toggles hold again what they held, contacts count
-     * as found, then axes send.
+     * The program under the hands has changed: axes are where they were, toggles hold again what they held, contacts
+     * count as found, then axes send.
      *
      * @return list<OutputEvent>
      */
@@ -336,7 +339,10 @@ final class Machine
         if ($this->run->program->tables->contacts[$contact]->debounce === 0) {
             $this->run->contacts->change($contact, $input->value === 1, $cause);
         } else {
-            $this->run->contacts->report($this->run->debounce->filter([$contact => $input->value === 1], $cause), $cause);
+            $this->run->contacts->report(
+                $this->run->debounce->filter([$contact => $input->value === 1], $cause),
+                $cause,
+            );
         }
     }
 
@@ -355,7 +361,8 @@ final class Machine
         if ($contact !== null && $input->value !== 0 && $input->value !== 1) {
             throw InputError::outOfRange($input, 0, 1);
         }
-        $reported = $contact === null ? $this->directions($input, $tables->hatPorts[$input->port]) : [$contact => $input->value === 1];
+        $reported = $contact === null ? $this->directions($input, $tables->hatPorts[$input->port])
+            : [$contact => $input->value === 1];
         foreach (array_keys($reported) as $one) {
             $this->run->debounce->forget($one);
         }
@@ -368,7 +375,8 @@ final class Machine
     }
 
     /**
-     * What no hand has moved, as a recording tells it: a device that came or went, what was found, what the game did by itself.
+     * What no hand has moved, as a recording tells it: a device that came or went, what was found, what the game did by
+     * itself.
      *
      * @throws InputError for what the port cannot report
      */
@@ -377,7 +385,8 @@ final class Machine
         $port = $input->plainPort();
         $plain = new Input($input->t, $port, $input->value, $input->line);
         if ($input->isPlug()) {
-            $input->value === 0 ? $this->run->plugs->goes(substr($port, 0, -1)) : $this->run->plugs->comes(substr($port, 0, -1));
+            $input->value === 0 ? $this->run->plugs->goes(substr($port, 0, -1))
+                : $this->run->plugs->comes(substr($port, 0, -1));
         } elseif (! str_starts_with($port, 'sim/') && $this->run->state->phase === Phase::Running) {
             $this->found($plain);
         } elseif (isset($this->run->program->tables->contactPorts[$port])) {
@@ -406,7 +415,10 @@ final class Machine
     private function hat(Input $input, array $contacts): void
     {
         $cause = new Cause($input);
-        $this->run->contacts->report($this->run->debounce->filter($this->directions($input, $contacts), $cause), $cause);
+        $this->run->contacts->report(
+            $this->run->debounce->filter($this->directions($input, $contacts), $cause),
+            $cause,
+        );
     }
 
     /**

@@ -89,7 +89,10 @@ final class MacroRecording implements Timed
         if (self::bars($this->own->told) !== []) {
             $this->run->macros->stop($macro, $cause);
             // When it ended, for what is still held then.
-            $this->own->kept[$macro] = [...$this->own->told, [$this->run->state->now, OutputEvent::MACRO, $macro, 0, 1]];
+            $this->own->kept[$macro] = [
+                ...$this->own->told,
+                [$this->run->state->now, OutputEvent::MACRO, $macro, 0, 1],
+            ];
             $this->own->latest = $macro;
             unset($this->own->written[$macro], $this->macros[$this->run->program->macroIndex($macro)]);
         }
@@ -110,7 +113,9 @@ final class MacroRecording implements Timed
         $said = $this->run->program->macro($index);
         $told = $this->own->kept[$said->id] ?? null;
 
-        return $told === null ? $said : $this->macros[$index] ??= $said->withSteps(Timeline::from(self::bars($told))->steps());
+        return $told === null ? $said : $this->macros[$index] ??= $said->withSteps(
+            Timeline::from(self::bars($told))->steps(),
+        );
     }
 
     /** What a step of a macro drives. */
@@ -150,7 +155,8 @@ final class MacroRecording implements Timed
             }
         }
 
-        return $this->own->by === '' || self::control($cause->contact()->subject ?? '') !== self::control($this->own->by);
+        return $this->own->by === ''
+            || self::control($cause->contact()->subject ?? '') !== self::control($this->own->by);
     }
 
     /** @param string $contact its reference */

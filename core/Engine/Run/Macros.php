@@ -28,7 +28,10 @@ final class Macros implements Timed
         $this->own = $run->state->macros;
     }
 
-    /** @param ?string $holder what holds it: see Assigned::holder(); null if it is started by something that does not hold */
+    /**
+     * @param ?string $holder what holds it: see Assigned::holder(); null if it is started by something that does not
+     *    hold
+     */
     public function press(string $id, ?string $holder, Cause $cause): void
     {
         $index = $this->run->program->macroIndex($id);
@@ -86,7 +89,11 @@ final class Macros implements Timed
             return;
         }
         if ($player->tap !== null) {
-            $this->output($index, $player->tap)?->release($this->run, self::source($index, $player->tap), $this->towards($index, $player->tap, $timer->cause->then(StepKind::Timer, 'tap over')));
+            $this->output($index, $player->tap)?->release(
+                $this->run,
+                self::source($index, $player->tap),
+                $this->towards($index, $player->tap, $timer->cause->then(StepKind::Timer, 'tap over')),
+            );
         }
         // What the tap let go of may have ended the macro.
         $player = $this->playerOf($index);
@@ -160,7 +167,9 @@ final class Macros implements Timed
         } elseif ($step->does !== MacroStep::WAIT) {
             $output = $this->output($index, $at);
             if ($step->does === MacroStep::PRESS && $output !== null) {
-                $this->own->players[$index] = $this->own->players[$index]->holding(array_values(array_unique([...$this->own->players[$index]->held, $at])));
+                $this->own->players[$index] = $this->own->players[$index]->holding(
+                    array_values(array_unique([...$this->own->players[$index]->held, $at])),
+                );
             } elseif ($step->does === MacroStep::TAP) {
                 $this->own->players[$index] = $this->own->players[$index]->tapping($at);
             }
@@ -182,7 +191,11 @@ final class Macros implements Timed
         }
         $this->run->timers->cancel(self::OWNER, $index);
         if ($player->tap !== null) {
-            $this->output($index, $player->tap)?->release($this->run, self::source($index, $player->tap), $this->towards($index, $player->tap, $cause));
+            $this->output($index, $player->tap)?->release(
+                $this->run,
+                self::source($index, $player->tap),
+                $this->towards($index, $player->tap, $cause),
+            );
         }
         foreach (array_reverse($player->held) as $held) {
             $this->letGo($index, $held, $cause);
@@ -194,7 +207,11 @@ final class Macros implements Timed
     {
         $player = $this->own->players[$index];
         $this->own->players[$index] = $player->holding(array_values(array_diff($player->held, [$step])));
-        $this->output($index, $step)?->release($this->run, self::source($index, $step), $this->towards($index, $step, $cause));
+        $this->output($index, $step)?->release(
+            $this->run,
+            self::source($index, $step),
+            $this->towards($index, $step, $cause),
+        );
     }
 
     private function output(int $index, int $step): ?ContactOutput

@@ -10,7 +10,9 @@ use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Mapping\Made\BuildsAxes;
 use Nailrod\Core\Mapping\Made\MadeContacts;
 
-/** What is made from axes, at work: built axes follow their sources, contacts close and open with the places of axes. */
+/**
+ * What is made from axes, at work: built axes follow their sources, contacts close and open with the places of axes.
+ */
 final class MadeParts
 {
     /** @var array<int, list<int>> what is built from an axis, by axis */
@@ -41,7 +43,10 @@ final class MadeParts
         return isset($this->builds[$axis]) || isset($this->closes[$axis]);
     }
 
-    /** Is all that is made from this axis made from it alone, and contacts? Then nothing changes between two equal stands. */
+    /**
+     * Is all that is made from this axis made from it alone, and contacts? Then nothing changes between two equal
+     * stands.
+     */
     public function isFedAlone(int $axis): bool
     {
         foreach ($this->closes[$axis] ?? [] as $i) {
@@ -81,7 +86,12 @@ final class MadeParts
             $maker = $this->run->program->made($i);
             assert($maker instanceof MadeContacts);
             $stands = $this->own->stands[$i];
-            if ($maker->next($stands, [$maker->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel)]) !== $stands) {
+            if (
+                $maker->next(
+                    $stands,
+                    [$maker->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel)],
+                ) !== $stands
+            ) {
                 return false;
             }
         }
@@ -89,7 +99,10 @@ final class MadeParts
         return true;
     }
 
-    /** The last reading on the way from one to another at which what is made stands as it does now; travel never turns back. */
+    /**
+     * The last reading on the way from one to another at which what is made stands as it does now; travel never turns
+     * back.
+     */
     public function lastCalm(int $axis, int $calm, int $end): int
     {
         if ($this->isCalmAt($axis, $end)) {
@@ -148,7 +161,10 @@ final class MadeParts
     /** Has at least one of its sources reported? */
     private function isKnown(int $made): bool
     {
-        return array_filter($this->run->program->tables->made[$made]->sources, $this->run->axes->hasReported(...)) !== [];
+        return array_filter(
+            $this->run->program->tables->made[$made]->sources,
+            $this->run->axes->hasReported(...),
+        ) !== [];
     }
 
     /**

@@ -59,7 +59,10 @@ final class Mouse implements Timed
             $of = in_array($axis, $row->axes, true) ? $row->sources : $of;
         }
 
-        return array_filter($of, fn (int $source) => isset($this->run->state->away[explode('/', $tables->axes[$source]->input->ref, 2)[0]])) !== [];
+        return array_filter(
+            $of,
+            fn (int $source) => isset($this->run->state->away[explode('/', $tables->axes[$source]->input->ref, 2)[0]]),
+        ) !== [];
     }
 
     public function stop(int $axis): void

@@ -9,8 +9,8 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /**
- * What a run sends at one instant, read from its state: the last row of every output, but for those that are off. Who comes
- * later, or was away, knows by it what is on; what it does not name is off, a hat in its middle, a lamp dark.
+ * What a run sends at one instant, read from its state: the last row of every output, but for those that are off. Who
+ * comes later, or was away, knows by it what is on; what it does not name is off, a hat in its middle, a lamp dark.
  */
 final readonly class OutputsNow
 {
@@ -26,11 +26,26 @@ final readonly class OutputsNow
         $now = [
             ...$this->axes(),
             ...$this->held(),
-            ...$this->those(OutputEvent::HAT, array_filter($this->run->state->hats->values, fn (int $value): bool => $value !== -1)),
+            ...$this->those(
+                OutputEvent::HAT,
+                array_filter($this->run->state->hats->values, fn (int $value): bool => $value !== -1),
+            ),
             ...$this->those(OutputEvent::VARIABLE, $this->run->state->variables->sent()),
             ...$this->those(OutputEvent::LAMP, $this->run->state->lamps->lit),
-            ...$this->those(OutputEvent::STOP, array_fill_keys(array_map(fn (int $stop): string => $this->run->program->stop($stop)->id, array_keys($this->run->state->stops->open)), 1)),
-            ...$this->those(OutputEvent::LAYER, ['live' => $this->run->program->tables->layers[$this->run->layers->live()]->name]),
+            ...$this->those(
+                OutputEvent::STOP,
+                array_fill_keys(
+                    array_map(
+                        fn (int $stop): string => $this->run->program->stop($stop)->id,
+                        array_keys($this->run->state->stops->open),
+                    ),
+                    1,
+                ),
+            ),
+            ...$this->those(
+                OutputEvent::LAYER,
+                ['live' => $this->run->program->tables->layers[$this->run->layers->live()]->name],
+            ),
         ];
         $macro = $this->run->state->macroRecording->macro;
 

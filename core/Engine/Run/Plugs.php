@@ -12,7 +12,10 @@ final readonly class Plugs
 {
     public function __construct(private Run $run) {}
 
-    /** Its contacts open, as releases, and what it toggled or repeats ends; its axes stay where they are, but no longer move the mouse. */
+    /**
+     * Its contacts open, as releases, and what it toggled or repeats ends; its axes stay where they are, but no longer
+     * move the mouse.
+     */
     public function goes(string $device): void
     {
         $cause = new Cause(Cause::UNPLUGGED);

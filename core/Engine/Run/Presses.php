@@ -22,10 +22,16 @@ use Nailrod\Core\Mapping\Output\KeepsInStep;
 /** Presses of a run: each is bound to an assignment as it comes, and its release goes to the same one. */
 final class Presses
 {
-    /** The key in PressesState::$pressed of the press that is at work: what lets go of everything is a part of it, and the rest of it comes after. */
+    /**
+     * The key in PressesState::$pressed of the press that is at work: what lets go of everything is a part of it, and
+     * the rest of it comes after.
+     */
     private ?int $pressing = null;
 
-    /** @var array<int, array<int, list<Step>>> that a contact closed, by its number, or opened, by the complement of it, and the layer of the assignment; made when first used */
+    /**
+     * @var array<int, array<int, list<Step>>> that a contact closed, by its number, or opened, by the complement of it,
+     *    and the layer of the assignment; made when first used
+     */
     private array $steps = [];
 
     private readonly PressesState $own;
@@ -36,7 +42,10 @@ final class Presses
     /** @var array<int, true> those of chords: whichever of its contacts is pressed last, it is the chord that holds */
     private readonly array $ofChords;
 
-    /** @var array<int, array<int, Assigned>> assignments that a contact has pressed which does as theirs does; made when first used */
+    /**
+     * @var array<int, array<int, Assigned>> assignments that a contact has pressed which does as theirs does; made when
+     *    first used
+     */
     private array $by = [];
 
     private readonly bool $hasChords;
@@ -47,9 +56,21 @@ final class Presses
     public function __construct(private readonly Run $run)
     {
         $this->own = $run->state->presses;
-        $this->conditional = array_map(fn () => true, array_filter($run->program->tables->assignments, fn (AssignmentRow $row) => $row->when !== null || $row->as !== null));
-        $this->ofChords = array_fill_keys(array_map(fn (ChordRow $row) => $row->assignment, $run->program->tables->chords), true);
-        $this->hasAs = array_filter($run->program->tables->assignments, fn (AssignmentRow $row) => $row->as !== null) !== [];
+        $this->conditional = array_map(
+            fn () => true,
+            array_filter(
+                $run->program->tables->assignments,
+                fn (AssignmentRow $row) => $row->when !== null || $row->as !== null,
+            ),
+        );
+        $this->ofChords = array_fill_keys(
+            array_map(fn (ChordRow $row) => $row->assignment, $run->program->tables->chords),
+            true,
+        );
+        $this->hasAs = array_filter(
+            $run->program->tables->assignments,
+            fn (AssignmentRow $row) => $row->as !== null,
+        ) !== [];
         $this->hasChords = $run->program->tables->chords !== [];
     }
 
@@ -86,7 +107,9 @@ final class Presses
         }
     }
 
-    /** The assignment that a press is bound to now; where its condition does not hold what is done otherwise, or none. */
+    /**
+     * The assignment that a press is bound to now; where its condition does not hold what is done otherwise, or none.
+     */
     public function bound(int $contact): int
     {
         $assignment = $this->run->layers->assignmentOf($contact);
@@ -102,19 +125,28 @@ final class Presses
         }
         $condition = $this->run->program->condition($assignment);
 
-        return $condition === null || $condition->holds($this->run) ? $assignment : $this->run->program->tables->assignments[$assignment]->otherwise ?? Program::NOTHING;
+        return $condition === null || $condition->holds($this->run)
+            ? $assignment
+            : $this->run->program->tables->assignments[$assignment]->otherwise
+            ?? Program::NOTHING;
     }
 
     public function pressAssignment(int $assignment, int $contact, Cause $cause, bool $found = false): void
     {
         if ($assignment !== Program::NOTHING) {
-            $assigned = $this->hasAs ? $this->assigned($assignment, $contact) : $this->run->program->assigned($assignment);
+            $assigned = $this->hasAs ? $this->assigned($assignment, $contact)
+                : $this->run->program->assigned($assignment);
             if ($this->hasAs && $this->isPressedByOther($assignment, $contact)) {
                 return;
             }
             $acting = $this->run->acting;
             $this->run->acting = $assignment;
-            $assigned->behaviour->press($this->run, $assigned, $this->because($contact, true, $assignment, $cause), $found);
+            $assigned->behaviour->press(
+                $this->run,
+                $assigned,
+                $this->because($contact, true, $assignment, $cause),
+                $found,
+            );
             $this->run->acting = $acting;
         }
     }
@@ -122,7 +154,8 @@ final class Presses
     public function releaseAssignment(int $assignment, int $contact, Cause $cause): void
     {
         if ($assignment !== Program::NOTHING) {
-            $assigned = $this->hasAs ? $this->assigned($assignment, $contact) : $this->run->program->assigned($assignment);
+            $assigned = $this->hasAs ? $this->assigned($assignment, $contact) : $this->run->program
+                ->assigned($assignment);
             if ($this->hasAs && $this->isPressedByOther($assignment, $contact)) {
                 return;
             }
@@ -130,11 +163,16 @@ final class Presses
         }
     }
 
-    /** The assignment as it is played for a contact; what the press of another contact holds, which does as its own does, is held by a source of its own. */
+    /**
+     * The assignment as it is played for a contact; what the press of another contact holds, which does as its own
+     * does, is held by a source of its own.
+     */
     public function assigned(int $assignment, int $contact): Assigned
     {
         $assigned = $this->run->program->assigned($assignment);
-        if (! $this->hasAs || $this->isOwn($assignment, $contact) || ! ($assigned->behaviour instanceof Follows || $assigned->behaviour instanceof PlaysItsMacro)) {
+        if (! $this->hasAs || $this->isOwn($assignment, $contact) || ! (
+            $assigned->behaviour instanceof Follows || $assigned->behaviour instanceof PlaysItsMacro
+        )) {
             return $assigned;
         }
 
@@ -146,10 +184,14 @@ final class Presses
     {
         $tables = $this->run->program->tables;
 
-        return isset($this->ofChords[$assignment]) || $tables->assignments[$assignment]->ref === $tables->contacts[$contact]->ref;
+        return isset($this->ofChords[$assignment])
+            || $tables->assignments[$assignment]->ref === $tables->contacts[$contact]->ref;
     }
 
-    /** Is a press of another contact still going on that this one is a part of? Then it neither begins nor ends anything. */
+    /**
+     * Is a press of another contact still going on that this one is a part of? Then it neither begins nor ends
+     * anything.
+     */
     private function isPressedByOther(int $assignment, int $contact): bool
     {
         return $this->pressedToo($assignment, $contact) !== [];
@@ -186,7 +228,10 @@ final class Presses
     {
         $assigned = $assignment === Program::NOTHING ? null : $this->run->program->assigned($assignment);
 
-        return $assigned?->behaviour instanceof Follows && array_filter($assigned->outputs, fn (ContactOutput $output) => $output->isHeld()) !== [];
+        return $assigned?->behaviour instanceof Follows && array_filter(
+            $assigned->outputs,
+            fn (ContactOutput $output) => $output->isHeld(),
+        ) !== [];
     }
 
     /** One tick of an encoder: a contact that closes and opens at once. What it may only hold does nothing. */
@@ -215,7 +260,10 @@ final class Presses
         return $pressed;
     }
 
-    /** The release of a press is to do nothing more; what lets go of everything is a part of the press at work, and the rest of that comes after. */
+    /**
+     * The release of a press is to do nothing more; what lets go of everything is a part of the press at work, and the
+     * rest of that comes after.
+     */
     public function spend(int $key): void
     {
         if ($key === $this->pressing) {
@@ -255,17 +303,25 @@ final class Presses
         $this->releaseAssignment($assignment, $contact, $cause);
     }
 
-    /** The contact was found open: what is kept in step with it is told so; by the contact itself, not by one that does as it does. */
+    /**
+     * The contact was found open: what is kept in step with it is told so; by the contact itself, not by one that does
+     * as it does.
+     */
     public function foundOpen(int $contact, Cause $cause): void
     {
         $assignment = $this->bound($contact);
-        $assigned = $assignment < 0 || ! $this->isOwn($assignment, $contact) ? null : $this->run->program->assigned($assignment);
+        $assigned = $assignment < 0 || ! $this->isOwn($assignment, $contact)
+            ? null
+            : $this->run->program->assigned($assignment);
         if (! $assigned?->behaviour instanceof Follows) {
             return;
         }
         foreach ($assigned->outputs as $i => $output) {
             if ($output instanceof KeepsInStep) {
-                $output->foundOpen($this->run, $assigned->towards($i, $this->because($contact, false, $assignment, $cause)));
+                $output->foundOpen(
+                    $this->run,
+                    $assigned->towards($i, $this->because($contact, false, $assignment, $cause)),
+                );
             }
         }
     }

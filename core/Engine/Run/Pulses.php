@@ -48,15 +48,33 @@ final class Pulses implements Timed
         $source = $assigned->source($output);
         $pulse = $this->own->pulses[$source];
         if ($pulse->on) {
-            $assigned->outputs[$output]->release($this->run, $source, $assigned->towards($output, $timer->cause->with($this->over ??= new Step(StepKind::Timer, 'pulse over'))));
+            $assigned->outputs[$output]->release(
+                $this->run,
+                $source,
+                $assigned->towards(
+                    $output,
+                    $timer->cause->with($this->over ??= new Step(StepKind::Timer, 'pulse over')),
+                ),
+            );
             if ($pulse->waiting === null) {
                 unset($this->own->pulses[$source]);
             } else {
-                $this->own->pulses[$source] = new SentPulse($assigned->id, $output, false, $pulse->width, $pulse->waiting);
+                $this->own->pulses[$source] = new SentPulse(
+                    $assigned->id,
+                    $output,
+                    false,
+                    $pulse->width,
+                    $pulse->waiting,
+                );
                 $this->run->timers->set($pulse->width, self::OWNER, $assigned->id, $pulse->waiting, $timer->what);
             }
         } elseif ($pulse->waiting !== null) {
-            $this->start($assigned, $output, $pulse->width, $pulse->waiting->then(StepKind::Timer, 'waited for the pulse before'));
+            $this->start(
+                $assigned,
+                $output,
+                $pulse->width,
+                $pulse->waiting->then(StepKind::Timer, 'waited for the pulse before'),
+            );
         }
     }
 
@@ -66,7 +84,11 @@ final class Pulses implements Timed
         foreach (array_reverse($this->own->pulses, true) as $source => $pulse) {
             if ($pulse->on) {
                 $assigned = $this->run->program->assigned($pulse->assignment);
-                $assigned->outputs[$pulse->output]->release($this->run, $source, $assigned->towards($pulse->output, $cause));
+                $assigned->outputs[$pulse->output]->release(
+                    $this->run,
+                    $source,
+                    $assigned->towards($pulse->output, $cause),
+                );
             }
         }
         $this->own->pulses = [];

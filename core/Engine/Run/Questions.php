@@ -19,7 +19,10 @@ final readonly class Questions
         return $condition->holds($this->run);
     }
 
-    /** Id of the shut stop that holds the value of an axis back just now; null if none does, or the set does not use the axis. */
+    /**
+     * Id of the shut stop that holds the value of an axis back just now; null if none does, or the set does not use the
+     * axis.
+     */
     public function heldBy(string $port): ?string
     {
         $axis = $this->run->program->tables->axisPorts[$port] ?? null;
@@ -27,7 +30,10 @@ final readonly class Questions
         return $axis === null ? null : $this->run->axes->heldBy($axis);
     }
 
-    /** What a press of a contact would do now, its condition judged; null for nothing, and for what is no contact of the program. */
+    /**
+     * What a press of a contact would do now, its condition judged; null for nothing, and for what is no contact of the
+     * program.
+     */
     public function boundTo(string $ref): ?Assigned
     {
         $contact = $this->run->program->contactIndex($ref);

@@ -10,7 +10,10 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Rig\Device\Rotary;
 
-/** Rotaries the other way: a dial gives a tick for each position that it passes, an encoder has places of which one is closed. */
+/**
+ * Rotaries the other way: a dial gives a tick for each position that it passes, an encoder has places of which one is
+ * closed.
+ */
 final class Rotaries
 {
     /** @var array<int, string> the dial that a contact is a position of, by contact */
@@ -63,7 +66,8 @@ final class Rotaries
     }
 
     /**
-     * A tick of an encoder: the place that it is at opens, the one beside it closes; at an end that stops it nothing does.
+     * A tick of an encoder: the place that it is at opens, the one beside it closes; at an end that stops it nothing
+     * does.
      *
      * @param int $towards 1 or -1
      */

@@ -100,8 +100,14 @@ final class Run implements Engine, RunView
         $this->axes = new Axes($this, $fused);
         $this->lettingGo = new LettingGo($this);
         $this->plugs = new Plugs($this);
-        $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops, Contacts::OWNER => $this->contacts, Axes::OWNER => $this->axes, Mouse::OWNER => $this->mouse, Later::OWNER => $this->later,
-            TickQueues::OWNER => $this->ticks, Macros::OWNER => $this->macros, Chords::OWNER => $this->chords, Debounce::OWNER => $this->debounce, MacroRecording::OWNER => $this->macroRecording];
+        $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops,
+            Contacts::OWNER => $this->contacts, Axes::OWNER => $this->axes, Mouse::OWNER => $this->mouse,
+            Later::OWNER => $this->later,
+            TickQueues::OWNER =>
+                $this->ticks, Macros::OWNER =>
+                    $this->macros, Chords::OWNER =>
+                        $this->chords, Debounce::OWNER =>
+                            $this->debounce, MacroRecording::OWNER => $this->macroRecording];
         $this->axes->begin();
     }
 

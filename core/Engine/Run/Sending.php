@@ -12,5 +12,10 @@ final readonly class Sending
      * @param bool           $waits does it wait until it passes where the output stands?
      * @param int|float|null $rest  what it sends when it leaves the output; null if it leaves it as it is
      */
-    public function __construct(public Route $route, public int|float|null $sent, public bool $waits, public int|float|null $rest) {}
+    public function __construct(
+        public Route $route,
+        public int|float|null $sent,
+        public bool $waits,
+        public int|float|null $rest,
+    ) {}
 }

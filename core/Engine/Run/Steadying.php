@@ -103,7 +103,12 @@ final class Steadying
         }
         $travel = $this->travels === null ? $this->shaping->travel($reading) : $this->travels[$reading - $this->min];
         $off = $travel - $this->held;
-        if ($off > $this->hold || $off < -$this->hold || $travel === 0.0 || $travel === 1.0 || ($travel === 0.5 && $this->centred)) {
+        if (
+            $off > $this->hold || $off < -$this->hold
+                || $travel === 0.0
+                || $travel === 1.0
+                || ($travel === 0.5 && $this->centred)
+        ) {
             $this->standing = $reading;
             $this->held = $travel;
         }

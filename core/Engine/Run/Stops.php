@@ -83,7 +83,10 @@ final class Stops implements Timed
     public function watches(int $axis): bool
     {
         foreach ($this->run->program->tables->axes[$axis]->stops as $stop) {
-            if (isset($this->own->open[$stop][$axis]) && $this->run->program->stop($stop)->opening === Opening::UntilDrawnBack) {
+            if (
+                isset($this->own->open[$stop][$axis])
+                    && $this->run->program->stop($stop)->opening === Opening::UntilDrawnBack
+            ) {
                 return true;
             }
         }
@@ -92,8 +95,8 @@ final class Stops implements Timed
     }
 
     /**
-     * A new value of an axis, before the stops: those that it draws back to shut before the axis sends. Where a stop lies outside
-     * the range, one reading may both pass it and shut it, and what is sent is what the stop holds.
+     * A new value of an axis, before the stops: those that it draws back to shut before the axis sends. Where a stop
+     * lies outside the range, one reading may both pass it and shut it, and what is sent is what the stop holds.
      *
      * @return list<int> stops that it shut on the axis, which are to be told once the axis has sent
      */
@@ -125,7 +128,12 @@ final class Stops implements Timed
     {
         $stop = $this->run->program->stop($index);
         if (! isset($this->own->open[$index])) {
-            $this->run->emit(OutputEvent::STOP, $stop->id, 0, $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
+            $this->run->emit(
+                OutputEvent::STOP,
+                $stop->id,
+                0,
+                $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'),
+            );
         }
     }
 
@@ -133,14 +141,20 @@ final class Stops implements Timed
     {
         $index = $timer->of;
         if (! isset($this->own->holders[$index])) {
-            $this->shut($index, $this->notPast($index), $timer->cause->then(StepKind::StopShuts, $this->run->program->stop($index)->id, 'not passed in time'));
+            $this->shut(
+                $index,
+                $this->notPast($index),
+                $timer->cause->then(StepKind::StopShuts, $this->run->program->stop($index)->id, 'not passed in time'),
+            );
         }
     }
 
     private function press(int $index, Cause $cause): void
     {
         $stop = $this->run->program->stop($index);
-        if ($stop->opening === Opening::HeldShut || ($stop->opening === Opening::Flip && isset($this->own->open[$index]))) {
+        if ($stop->opening === Opening::HeldShut || (
+            $stop->opening === Opening::Flip && isset($this->own->open[$index])
+        )) {
             $this->shut($index, $this->axes[$index] ?? [], $cause->then(StepKind::StopShuts, $stop->id));
 
             return;
@@ -190,11 +204,17 @@ final class Stops implements Timed
 
             return;
         }
-        $drawnBack = array_values(array_filter($this->axes[$index] ?? [], fn (int $axis) => $this->isDrawnBack($index, $stop, $axis)));
+        $drawnBack = array_values(
+            array_filter($this->axes[$index] ?? [], fn (int $axis) => $this->isDrawnBack($index, $stop, $axis)),
+        );
         $this->shut($index, $drawnBack, $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
         $due = $this->own->patience[$index] ?? 0;
         if ($due > 0 && $due <= $this->run->state->now) {
-            $this->shut($index, $this->notPast($index), $cause->then(StepKind::StopShuts, $stop->id, 'not passed in time'));
+            $this->shut(
+                $index,
+                $this->notPast($index),
+                $cause->then(StepKind::StopShuts, $stop->id, 'not passed in time'),
+            );
         }
     }
 
@@ -273,11 +293,20 @@ final class Stops implements Timed
                 $this->run->timers->set($own->patience[$index] - $this->run->state->now, self::OWNER, $index, $cause);
             }
         }
-        foreach (Keys::of(array_diff_key($wasOpen, array_flip(array_column($this->run->program->tables->stops, 'id')))) as $gone) {
+        foreach (
+            Keys::of(
+                array_diff_key($wasOpen, array_flip(array_column($this->run->program->tables->stops, 'id'))),
+            ) as $gone
+        ) {
             $this->run->emit(OutputEvent::STOP, $gone, 0, $cause);
         }
         foreach ($this->run->program->tables->stops as $index => $row) {
-            foreach ($this->run->program->stop($index)->opening === Opening::HeldShut ? $this->axes[$index] ?? [] : [] as $axis) {
+            foreach (
+                $this->run->program->stop($index)->opening === Opening::HeldShut
+                    ? $this->axes[$index]
+                    ?? []
+                    : [] as $axis
+            ) {
                 $own->open[$index][$axis] = true;
             }
             if (isset($own->open[$index]) !== isset($wasOpen[$row->id])) {

@@ -14,8 +14,8 @@ use Nailrod\Core\Mapping\Output\OutputEvent;
 final readonly class Swap
 {
     /**
-     * What is held, waiting or timed ends; each part of the state says what of it stays (see PartState::carried()); then
-     * the rig is found anew.
+     * What is held, waiting or timed ends; each part of the state says what of it stays (see PartState::carried());
+     * then the rig is found anew.
      *
      * @param array<string, int> $hands last value by port, also of controls that the old program did not use
      *

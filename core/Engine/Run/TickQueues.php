@@ -30,7 +30,9 @@ final class TickQueues implements Timed
     public function tick(Assigned $assigned, QueuesTicks $ticks, Cause $cause): void
     {
         $state = $this->run->state;
-        $recent = array_values(array_filter($this->own->times[$assigned->id] ?? [], fn (int $t) => $state->now - $t < self::SPEED_OVER));
+        $recent = array_values(
+            array_filter($this->own->times[$assigned->id] ?? [], fn (int $t) => $state->now - $t < self::SPEED_OVER),
+        );
         $recent[] = $state->now;
         $this->own->times[$assigned->id] = $recent;
         $output = $ticks->placeAt(count($recent) * 1_000_000 / self::SPEED_OVER, $assigned);
@@ -60,7 +62,13 @@ final class TickQueues implements Timed
             unset($this->own->queues[$assigned->id]);
         } else {
             [$output, $cause] = $queue->waiting[0];
-            $this->start($assigned, $ticks, $output, $cause->then(StepKind::Timer, 'waited for its turn'), array_slice($queue->waiting, 1));
+            $this->start(
+                $assigned,
+                $ticks,
+                $output,
+                $cause->then(StepKind::Timer, 'waited for its turn'),
+                array_slice($queue->waiting, 1),
+            );
         }
     }
 
@@ -81,14 +89,22 @@ final class TickQueues implements Timed
         $this->own->queues[$assigned->id] = new TickQueue($output, $waiting);
         $this->run->timers->set($ticks->width(), self::OWNER, $assigned->id, $cause);
         if (isset($assigned->outputs[$output])) {
-            $assigned->outputs[$output]->press($this->run, $assigned->source($output), $assigned->towards($output, $cause));
+            $assigned->outputs[$output]->press(
+                $this->run,
+                $assigned->source($output),
+                $assigned->towards($output, $cause),
+            );
         }
     }
 
     private function release(Assigned $assigned, int $output, Cause $cause): void
     {
         if (isset($assigned->outputs[$output])) {
-            $assigned->outputs[$output]->release($this->run, $assigned->source($output), $assigned->towards($output, $cause));
+            $assigned->outputs[$output]->release(
+                $this->run,
+                $assigned->source($output),
+                $assigned->towards($output, $cause),
+            );
         }
     }
 }

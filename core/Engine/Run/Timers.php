@@ -25,11 +25,19 @@ final class Timers
      * @param string $what  its subject, and
      * @param int    $rank  its place among the timers of one instant (see Timer)
      */
-    public function set(int $delay, string $owner, int $of, Cause $cause, string $what = '', int $rank = Timer::USUAL): void
-    {
+    public function set(
+        int $delay,
+        string $owner,
+        int $of,
+        Cause $cause,
+        string $what = '',
+        int $rank = Timer::USUAL,
+    ): void {
         $timer = new Timer($this->state->now + $delay, $owner, $of, $what, $cause, $rank);
         $at = count($this->state->timers);
-        while ($at > 0 && ($this->state->timers[$at - 1]->due > $timer->due || ($this->state->timers[$at - 1]->due === $timer->due && $this->state->timers[$at - 1]->rank > $rank))) {
+        while ($at > 0 && ($this->state->timers[$at - 1]->due > $timer->due || (
+            $this->state->timers[$at - 1]->due === $timer->due && $this->state->timers[$at - 1]->rank > $rank
+        ))) {
             $at--;
         }
         if ($at === count($this->state->timers)) {

@@ -18,7 +18,9 @@ final class Variables
         $this->own = $run->state->variables;
     }
 
-    /** What a variable is: as it was last set or said, else as the game begins with it; 0 if the game does not name it. */
+    /**
+     * What a variable is: as it was last set or said, else as the game begins with it; 0 if the game does not name it.
+     */
     public function valueOf(string $name): float
     {
         return $this->own->values[$name] ?? $this->run->program->tables->starts[$name] ?? 0.0;

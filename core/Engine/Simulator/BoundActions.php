@@ -11,7 +11,9 @@ use Nailrod\Core\Mapping\Output\AxisOutput;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\PressesKeys;
 
-/** What a game does, by what reaches it: its own binding list the other way round. What it does not see is not in it. */
+/**
+ * What a game does, by what reaches it: its own binding list the other way round. What it does not see is not in it.
+ */
 final readonly class BoundActions
 {
     /** @var array<int, list<Action>> by number of an axis */

@@ -17,9 +17,9 @@ use Nailrod\Core\Mapping\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
 
 /**
- * What a game is told in its own settings: by which controller axis, controller button or key stroke each of its actions
- * is reached. The open format `nailrod-bindings`, version 1 (`schema/bindings.schema.json`). Variables are written from
- * outside and are no part of it.
+ * What a game is told in its own settings: by which controller axis, controller button or key stroke each of its
+ * actions is reached. The open format `nailrod-bindings`, version 1 (`schema/bindings.schema.json`). Variables are
+ * written from outside and are no part of it.
  */
 final readonly class GameBindings
 {
@@ -59,7 +59,11 @@ final readonly class GameBindings
             $binding->get('kind')->oneOf(['axis', 'button', 'key']);
             $way = Outputs::read($binding);
             if ($way instanceof AxisOutput !== $catalogue->actions[$action]->isAxis()) {
-                throw $binding->get('kind')->refuse($catalogue->actions[$action]->isAxis() ? 'axis, since this action is one' : 'button or key, since this action is no axis');
+                throw $binding->get('kind')->refuse(
+                    $catalogue->actions[$action]->isAxis()
+                        ? 'axis, since this action is one'
+                        : 'button or key, since this action is no axis',
+                );
             }
             if (self::isBound($way)) {
                 $ways[$action] = $way;

@@ -45,7 +45,19 @@ final class GameState
     /** @throws \UnexpectedValueException if it is not a game's state */
     public static function restore(string $written): self
     {
-        $state = @unserialize($written, ['allowed_classes' => [self::class, OutputEvent::class, Cause::class, Step::class, StepKind::class, Input::class]]);
+        $state = @unserialize(
+            $written,
+            [
+                'allowed_classes' => [
+                    self::class,
+                    OutputEvent::class,
+                    Cause::class,
+                    Step::class,
+                    StepKind::class,
+                    Input::class,
+                ],
+            ],
+        );
         if (! $state instanceof self) {
             throw new \UnexpectedValueException('The state of the game could not be read back.');
         }

@@ -29,8 +29,11 @@ final class StandInGame
     /** @var list<GameEvent> what the game did by itself since it was last asked */
     private array $own = [];
 
-    public function __construct(private readonly Catalogue $catalogue, GameBindings $bindings, public readonly GameState $state)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        GameBindings $bindings,
+        public readonly GameState $state,
+    ) {
         $this->bound = new BoundActions($catalogue, $bindings);
         foreach ($catalogue->variables as $variable) {
             $state->variables[$variable->id] ??= $variable->start;
@@ -75,7 +78,10 @@ final class StandInGame
     public function held(): array
     {
         return [
-            ...array_map(fn (int $button): array => [OutputEvent::BUTTON, (string) $button], array_keys($this->state->buttons)),
+            ...array_map(
+                fn (int $button): array => [OutputEvent::BUTTON, (string) $button],
+                array_keys($this->state->buttons),
+            ),
             ...array_map(fn (string $key): array => [OutputEvent::KEY, $key], Keys::of($this->state->keys)),
         ];
     }
@@ -105,7 +111,11 @@ final class StandInGame
     public function isMoving(): bool
     {
         foreach ($this->catalogue->variables as $variable) {
-            if ($variable->gauge !== null && abs($this->state->variables[$variable->id] - $this->state->variables[$variable->gauge]) > 0.05) {
+            if (
+                $variable->gauge !== null && abs(
+                    $this->state->variables[$variable->id] - $this->state->variables[$variable->gauge],
+                ) > 0.05
+            ) {
                 return true;
             }
         }
@@ -126,13 +136,16 @@ final class StandInGame
             $this->state->now = $to;
         }
         if ($this->state->nextFrame <= $to) {
-            $this->state->nextFrame += $this->catalogue->frame * (intdiv($to - $this->state->nextFrame, $this->catalogue->frame) + 1);
+            $this->state->nextFrame += $this->catalogue->frame * (
+                intdiv($to - $this->state->nextFrame, $this->catalogue->frame) + 1
+            );
         }
     }
 
     private function isDirty(): bool
     {
-        return $this->state->movedAxes !== [] || array_keys($this->state->buttons) !== array_keys($this->state->seenButtons);
+        return $this->state->movedAxes !== []
+            || array_keys($this->state->buttons) !== array_keys($this->state->seenButtons);
     }
 
     private function take(OutputEvent $event): void
@@ -160,7 +173,10 @@ final class StandInGame
             $pressed = $this->state->buttons[$number] ?? null;
             unset($this->state->buttons[$number]);
             $this->state->released[$number] = $event;
-            if ($pressed !== null && ! isset($this->state->seenButtons[$number]) && isset($this->bound->byButton[$number])) {
+            if (
+                $pressed !== null && ! isset($this->state->seenButtons[$number])
+                    && isset($this->bound->byButton[$number])
+            ) {
                 $this->events[] = new GameEvent($event->t, GameEvent::MISSED, (float) $number, $pressed);
             }
         }
@@ -193,12 +209,18 @@ final class StandInGame
     private function keyDown(OutputEvent $event): void
     {
         $this->state->keys[$event->target] = true;
-        $with = array_values(array_intersect(KeyCodes::MODIFIERS, array_diff(array_keys($this->state->keys), [$event->target])));
+        $with = array_values(
+            array_intersect(KeyCodes::MODIFIERS, array_diff(array_keys($this->state->keys), [$event->target])),
+        );
         if ($this->isKept($event, $with)) {
             return;
         }
         foreach ($this->bound->byKey as [$key, $action]) {
-            if ($key->code === $event->target && array_diff($key->with, $with) === [] && array_diff($with, $key->with) === []) {
+            if (
+                $key->code === $event->target
+                    && array_diff($key->with, $with) === []
+                    && array_diff($with, $key->with) === []
+            ) {
                 $this->state->keyActions[$event->target] = $action->id;
                 $this->begin($action, $event);
             }
@@ -303,7 +325,9 @@ final class StandInGame
         foreach ($this->catalogue->variables as $variable) {
             if ($variable->gauge !== null) {
                 $goal = $this->state->variables[$variable->gauge];
-                $this->state->variables[$variable->id] = $goal + ($this->state->variables[$variable->id] - $goal) * exp(-$elapsed / (1000 * $variable->lag));
+                $this->state->variables[$variable->id] = $goal + (
+                    $this->state->variables[$variable->id] - $goal
+                ) * exp(-$elapsed / (1000 * $variable->lag));
             }
         }
     }

@@ -47,10 +47,17 @@ final class AxesState implements PartState
             if ($axis < 0) {
                 continue;
             }
-            if (isset($this->notches[$before]) && count($to->new->shaping($axis)->notches->at) === count($to->old->shaping($before)->notches->at)) {
+            if (
+                isset($this->notches[$before])
+                    && count($to->new->shaping($axis)->notches->at) === count($to->old->shaping($before)->notches->at)
+            ) {
                 $next->notches[$axis] = $this->notches[$before];
             }
-            if (isset($this->windows[$before]) && ($to->new->tables->axes[$axis]->shape['steady'] ?? null) == ($was->shape['steady'] ?? null)) {
+            if (
+                isset($this->windows[$before]) && (
+                    $to->new->tables->axes[$axis]->shape['steady'] ?? null
+                ) == ($was->shape['steady'] ?? null)
+            ) {
                 [$next->windows[$axis], $next->standing[$axis]] = [$this->windows[$before], $this->standing[$before]];
                 if (isset($this->latest[$before])) {
                     $next->latest[$axis] = $this->latest[$before];

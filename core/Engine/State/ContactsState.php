@@ -32,14 +32,21 @@ final class ContactsState implements PartState
                 }
             } elseif ($sources !== []) {
                 if ($isRunning) {
-                    $next->closed[$contact] = array_filter($sources, fn (int $of) => $closed[$to->new->tables->contacts[$of]->ref] ?? false) === [];
+                    $next->closed[$contact] = array_filter(
+                        $sources,
+                        fn (int $of) => $closed[$to->new->tables->contacts[$of]->ref] ?? false,
+                    ) === [];
                 }
             } elseif (isset($closed[$row->ref]) || $isRunning) {
                 $next->closed[$contact] = $closed[$row->ref] ?? false;
             }
         }
         foreach ($isRunning ? $to->new->tables->rotaries : [] as $encoder => $row) {
-            foreach ($row->ticks === null && ! isset($to->before->away[explode('/', $encoder, 2)[0]]) ? $row->contacts : [] as $place => $contact) {
+            foreach (
+                $row->ticks === null && ! isset(
+                    $to->before->away[explode('/', $encoder, 2)[0]],
+                ) ? $row->contacts : [] as $place => $contact
+            ) {
                 $next->closed[$contact] = $place === $row->place($to->before->rotaries->at[$encoder] ?? '');
             }
         }

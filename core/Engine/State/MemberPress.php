@@ -30,12 +30,30 @@ final readonly class MemberPress
 
     public function come(): self
     {
-        return new self($this->n, $this->at, $this->wait, $this->chords, $this->assignment, true, $this->open, $this->ends);
+        return new self(
+            $this->n,
+            $this->at,
+            $this->wait,
+            $this->chords,
+            $this->assignment,
+            true,
+            $this->open,
+            $this->ends,
+        );
     }
 
     /** @param int $now in µs */
     public function opened(int $now): self
     {
-        return new self($this->n, $this->at, $this->wait, $this->chords, $this->assignment, $this->on, true, $now + $this->wait);
+        return new self(
+            $this->n,
+            $this->at,
+            $this->wait,
+            $this->chords,
+            $this->assignment,
+            $this->on,
+            true,
+            $now + $this->wait,
+        );
     }
 }

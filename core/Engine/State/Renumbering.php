@@ -47,12 +47,17 @@ final readonly class Renumbering
         return $same;
     }
 
-    /** @param int $made of the new program; the old number of what is made alike under its name, -1 if there was none */
+    /**
+     * @param int $made of the new program; the old number of what is made alike under its name, -1 if there was none
+     */
     public function madeBefore(int $made): int
     {
         $row = $this->new->tables->made[$made];
         foreach ($this->old->tables->made as $before => $was) {
-            if ($was->id === $row->id && $was->made['kind'] === $row->made['kind'] && count($was->contacts) === count($row->contacts)) {
+            if (
+                $was->id === $row->id && $was->made['kind'] === $row->made['kind']
+                    && count($was->contacts) === count($row->contacts)
+            ) {
                 return $before;
             }
         }

@@ -14,5 +14,11 @@ final readonly class SentPulse
      * @param int    $width   in µs
      * @param ?Cause $waiting why another one is to come; null if none waits
      */
-    public function __construct(public int $assignment, public int $output, public bool $on, public int $width, public ?Cause $waiting = null) {}
+    public function __construct(
+        public int $assignment,
+        public int $output,
+        public bool $on,
+        public int $width,
+        public ?Cause $waiting = null,
+    ) {}
 }

@@ -9,7 +9,10 @@ use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Cause\Step;
 use Nailrod\Core\Format\Cause\StepKind;
 
-/** Everything that a run remembers, and the only thing in it that changes: the time, timers, and what each part remembers. */
+/**
+ * Everything that a run remembers, and the only thing in it that changes: the time, timers, and what each part
+ * remembers.
+ */
 final class State
 {
     /** In µs since the start of the run. */
@@ -115,10 +118,23 @@ final class State
     public static function restore(string $written): self
     {
         $parts = array_map(fn (PartState $part) => $part::class, array_values((new self)->parts()));
-        $rows = [Cause::class, Input::class, MemberPress::class, Phase::class, MacroPlayer::class, SentPulse::class, Step::class, StepKind::class, TickQueue::class, Timer::class];
+        $rows = [
+            Cause::class,
+            Input::class,
+            MemberPress::class,
+            Phase::class,
+            MacroPlayer::class,
+            SentPulse::class,
+            Step::class,
+            StepKind::class,
+            TickQueue::class,
+            Timer::class,
+        ];
         $state = @unserialize($written, ['allowed_classes' => [self::class, ...$parts, ...$rows]]);
         if (! $state instanceof self) {
-            throw new \UnexpectedValueException('The state of the run could not be read back: expected what State::write() gave.');
+            throw new \UnexpectedValueException(
+                'The state of the run could not be read back: expected what State::write() gave.',
+            );
         }
 
         return $state;

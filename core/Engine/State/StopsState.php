@@ -19,13 +19,19 @@ final class StopsState implements PartState
     /** @var array<int, int> when the patience of an open stop runs out, in µs; 0: never */
     public array $patience = [];
 
-    /** Stops that are still there and open as they did, if they are not open by an output, stay open on the axes that they still hold. */
+    /**
+     * Stops that are still there and open as they did, if they are not open by an output, stay open on the axes that
+     * they still hold.
+     */
     public function carried(Renumbering $to): static
     {
         $next = new self;
         foreach ($this->open as $before => $axes) {
             $stop = $to->stop($before);
-            if ($stop < 0 || $to->new->stop($stop)->opening !== $to->old->stop($before)->opening || $to->new->stop($stop)->opening->isState()) {
+            if (
+                $stop < 0 || $to->new->stop($stop)->opening !== $to->old->stop($before)->opening
+                    || $to->new->stop($stop)->opening->isState()
+            ) {
                 continue;
             }
             $next->patience[$stop] = $this->patience[$before] ?? 0;

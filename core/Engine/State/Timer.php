@@ -9,7 +9,9 @@ use Nailrod\Core\Format\Cause\Cause;
 /** Something that is to happen later: which part of the run wants it, about what, and why. */
 final readonly class Timer
 {
-    /** Of timers due at one instant those of the lowest rank come first, those of one rank in the order they were set. */
+    /**
+     * Of timers due at one instant those of the lowest rank come first, those of one rank in the order they were set.
+     */
     public const USUAL = PHP_INT_MAX;
 
     /**
@@ -18,7 +20,14 @@ final readonly class Timer
      * @param int    $of    number of the contact, axis, assignment, macro or stop that it is about
      * @param string $what  which of several of that number; empty where there is but one
      */
-    public function __construct(public int $due, public string $owner, public int $of, public string $what, public Cause $cause, public int $rank = self::USUAL) {}
+    public function __construct(
+        public int $due,
+        public string $owner,
+        public int $of,
+        public string $what,
+        public Cause $cause,
+        public int $rank = self::USUAL,
+    ) {}
 
     public function isOf(string $owner, int $of, string $what = ''): bool
     {

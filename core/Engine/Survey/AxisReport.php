@@ -55,7 +55,10 @@ final readonly class AxisReport
         foreach (SweepPhase::cases() as $phase) {
             $spikes += count($sweep->trace($phase)->spikes($beyond));
         }
-        $peak = max(array_map(fn (Trace $still) => $still->without($beyond)->peak(), [$rest, $sweep->heldAsItCame(SweepPhase::Low), $sweep->heldAsItCame(SweepPhase::High)]));
+        $peak = max(array_map(
+            fn (Trace $still) => $still->without($beyond)->peak(),
+            [$rest, $sweep->heldAsItCame(SweepPhase::Low), $sweep->heldAsItCame(SweepPhase::High)],
+        ));
         [$there, $back] = self::ways($sweep->trace(SweepPhase::Slow)->despiked());
 
         return new self(
@@ -67,7 +70,11 @@ final readonly class AxisReport
             $peak,
             $rest->drift(),
             $spikes,
-            self::inBoth(self::flats($there, $low->median(), $high->median(), $peak), self::flats($back, $low->median(), $high->median(), $peak), $span),
+            self::inBoth(
+                self::flats($there, $low->median(), $high->median(), $peak),
+                self::flats($back, $low->median(), $high->median(), $peak),
+                $span,
+            ),
             self::inBoth(self::jumps($there, $span), self::jumps($back, $span), $span),
             self::step($sweep),
         );
@@ -113,9 +120,16 @@ final readonly class AxisReport
                 $turn = $i;
             }
         }
-        $part = fn (int $from, ?int $length): Trace => new Trace(array_slice($slow->times, $from, $length), array_slice($slow->readings, $from, $length), $slow->times[min($turn, count($slow->times) - 1)]);
+        $part = fn (int $from, ?int $length): Trace => new Trace(
+            array_slice($slow->times, $from, $length),
+            array_slice($slow->readings, $from, $length),
+            $slow->times[min($turn, count($slow->times) - 1)],
+        );
 
-        return [$part(0, $turn + 1), new Trace(array_slice($slow->times, $turn), array_slice($slow->readings, $turn), $slow->end)];
+        return [
+            $part(0, $turn + 1),
+            new Trace(array_slice($slow->times, $turn), array_slice($slow->readings, $turn), $slow->end),
+        ];
     }
 
     /**
@@ -142,7 +156,12 @@ final readonly class AxisReport
         $flats = [];
         foreach ($stands as [$time, $count, $reading]) {
             $isReporting = $peak === 0.0 || $count >= self::UNUSUAL;
-            if ($isReporting && $time > max(self::FLAT_LEAST, self::UNUSUAL * $usual) && abs($reading - $low) > $near && abs($reading - $high) > $near) {
+            if (
+                $isReporting && $time > max(
+                    self::FLAT_LEAST,
+                    self::UNUSUAL * $usual,
+                ) && abs($reading - $low) > $near && abs($reading - $high) > $near
+            ) {
                 $flats[] = (float) $reading;
             }
         }
@@ -181,7 +200,13 @@ final readonly class AxisReport
      */
     private static function inBoth(array $there, array $back, float $span): array
     {
-        return array_values(array_filter($there, fn (float $at) => array_filter($back, fn (float $other) => abs($other - $at) <= self::SAME_PLACE * $span) !== []));
+        return array_values(array_filter(
+            $there,
+            fn (float $at) => array_filter(
+                $back,
+                fn (float $other) => abs($other - $at) <= self::SAME_PLACE * $span,
+            ) !== [],
+        ));
     }
 
     /** The greatest common divisor of the differences between the readings that it took. */

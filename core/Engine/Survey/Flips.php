@@ -85,7 +85,8 @@ final class Flips
      *
      * @param int $now in µs
      *
-     * @return ?array{bounds: list<float>, hysteresis: float, names: list<string>} in the open format; null for fewer than two positions
+     * @return ?array{bounds: list<float>, hysteresis: float, names: list<string>} in the open format; null for fewer
+     * than two positions
      */
     public function zones(Shaping $shaping, int $now): ?array
     {
@@ -100,7 +101,14 @@ final class Flips
             $gaps[] = $travels[$i] - $travels[$i - 1];
         }
 
-        return ['bounds' => $bounds, 'hysteresis' => round(min(self::HYSTERESIS, min($gaps) / 4), 4), 'names' => self::NAMES[count($travels)] ?? array_map(fn (int $n) => 'position '.$n, range(1, count($travels)))];
+        return [
+            'bounds' => $bounds,
+            'hysteresis' => round(min(self::HYSTERESIS, min($gaps) / 4), 4),
+            'names' => self::NAMES[count($travels)] ?? array_map(
+                fn (int $n) => 'position '.$n,
+                range(1, count($travels)),
+            ),
+        ];
     }
 
     /** @return list<int> where it stood until then */
@@ -109,6 +117,9 @@ final class Flips
         $readings = $this->readings;
         sort($readings);
 
-        return $now - $this->since >= self::STANDS ? [...array_slice($this->stood, -200), $readings[intdiv(count($readings), 2)]] : $this->stood;
+        return $now - $this->since >= self::STANDS ? [
+            ...array_slice($this->stood, -200),
+            $readings[intdiv(count($readings), 2)],
+        ] : $this->stood;
     }
 }

@@ -10,7 +10,9 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Axis\Measured;
 use Nailrod\Core\Mapping\Axis\Shaping;
 
-/** What a measured axis should be given: calibration, steadying, dead zones, each with its reason; and what that does. */
+/**
+ * What a measured axis should be given: calibration, steadying, dead zones, each with its reason; and what that does.
+ */
 final readonly class ShapeProposal
 {
     /** Parts of an axis that it proposes. */
@@ -28,11 +30,20 @@ final readonly class ShapeProposal
      * @param array<string, ?array<string, mixed>> $parts   in the open format, by AxisParts; null: none is needed
      * @param array<string, string>                $reasons one sentence for each part
      */
-    private function __construct(public AxisReport $report, public array $parts, public array $reasons, private Sweep $sweep) {}
+    private function __construct(
+        public AxisReport $report,
+        public array $parts,
+        public array $reasons,
+        private Sweep $sweep,
+    ) {}
 
     public static function of(AxisReport $report, Sweep $sweep): self
     {
-        $parts = ['calibrate' => self::calibration($report), 'steady' => self::steady($report), 'dead_zones' => self::zones($report)];
+        $parts = [
+            'calibrate' => self::calibration($report),
+            'steady' => self::steady($report),
+            'dead_zones' => self::zones($report),
+        ];
 
         return new self($report, $parts, self::reasons($report, $parts), $sweep);
     }
@@ -49,7 +60,12 @@ final readonly class ShapeProposal
         $high = self::shaped($this->sweep->trace(SweepPhase::High), $shaping);
         $last = [$rest[count($rest) - 1], ...array_slice($rest, intdiv(count($rest), 10))];
 
-        return ['low' => $low[count($low) - 1], 'high' => $high[count($high) - 1], 'rest_from' => min($last), 'rest_to' => max($last)];
+        return [
+            'low' => $low[count($low) - 1],
+            'high' => $high[count($high) - 1],
+            'rest_from' => min($last),
+            'rest_to' => max($last),
+        ];
     }
 
     /**
@@ -84,7 +100,8 @@ final readonly class ShapeProposal
     /**
      * @param list<string> $taken of PARTS
      *
-     * @return array<string, ?array<string, mixed>> those parts as they are proposed, and what was measured to be kept beside them
+     * @return array<string, ?array<string, mixed>> those parts as they are proposed, and what was measured to be kept
+     * beside them
      */
     public function partsAndFindings(array $taken = self::PARTS): array
     {
@@ -124,7 +141,10 @@ final readonly class ShapeProposal
     /** @return ?array<string, mixed> */
     private static function steady(AxisReport $report): ?array
     {
-        $hold = $report->jitter > 0.0 ? min(self::MOST_HOLD, self::up(self::MARGIN * $report->peak * self::perReading($report))) : 0.0;
+        $hold = $report->jitter > 0.0 ? min(
+            self::MOST_HOLD,
+            self::up(self::MARGIN * $report->peak * self::perReading($report)),
+        ) : 0.0;
         $steady = ($hold > 0.0 ? ['hold' => $hold] : []) + ($report->spikes > 0 ? ['spikes' => true] : []);
 
         return $steady === [] ? null : $steady;
@@ -166,14 +186,31 @@ final readonly class ShapeProposal
         $trembles = sprintf('it trembles by up to %d readings', (int) ceil($report->peak));
 
         return [
-            'calibrate' => sprintf('Its ends read %d and %d%s, %.0f %% of what the device can report.', $report->low, $report->high, $report->axis->centred ? sprintf(', and %d at rest', $report->rest) : '', 100 * $report->share())
+            'calibrate' => sprintf(
+                'Its ends read %d and %d%s, %.0f %% of what the device can report.',
+                $report->low,
+                $report->high,
+                $report->axis->centred ? sprintf(', and %d at rest', $report->rest) : '',
+                100 * $report->share(),
+            )
                 .($report->isReversed() ? ' Its low end has the higher number, so it is turned round.' : ''),
             'steady' => match (true) {
                 $parts['steady'] === null => 'It stands still by itself: nothing to steady.',
-                isset($parts['steady']['spikes']) => sprintf('%d single %s out and came back%s.', $report->spikes, $report->spikes === 1 ? 'reading jumped' : 'readings jumped', isset($parts['steady']['hold']) ? ', and '.$trembles : ''),
+                isset($parts['steady']['spikes']) => sprintf(
+                    '%d single %s out and came back%s.',
+                    $report->spikes,
+                    $report->spikes === 1 ? 'reading jumped' : 'readings jumped',
+                    isset($parts['steady']['hold']) ? ', and '.$trembles : '',
+                ),
                 default => ucfirst($trembles).', so smaller movements are held.',
             },
-            'dead_zones' => $parts['dead_zones'] === null ? 'None are needed: it does not tremble.' : ucfirst($trembles).'; the zones are a little wider, so that ends'.($report->axis->centred ? ' and rest' : '').' are reached and kept.',
+            'dead_zones' => $parts['dead_zones'] === null
+                ? 'None are needed: it does not tremble.'
+                : ucfirst($trembles)
+                .'; the zones are a little wider, so that ends'
+                .(
+                    $report->axis->centred ? ' and rest' : ''
+                ).' are reached and kept.',
         ];
     }
 }

@@ -7,7 +7,10 @@ namespace Nailrod\Core\Engine\Survey;
 use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Rig\Device\Rig;
 
-/** All that is found out about a rig while it is used: what was touched, what has been seen, what is being taught or measured. */
+/**
+ * All that is found out about a rig while it is used: what was touched, what has been seen, what is being taught or
+ * measured.
+ */
 final class Survey
 {
     public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'flip', 'forget', 'end'];
@@ -68,9 +71,21 @@ final class Survey
         $device = $rig->deviceOf($ref);
         match (true) {
             $what === 'sheet' => $this->sheet->begin($hands, $rig),
-            $what === 'teach' && $device !== null => $this->teaching = new Teaching($device->id, str_contains($ref, '/') ? $ref : '', $hands),
-            $what === 'measure' && $axis !== null => $this->sweep = new Sweep($ref, $hands[$ref] ?? $axis->restReading(), $now),
-            $what === 'flip' && $axis !== null => $this->flips = new Flips($ref, $hands[$ref] ?? $axis->restReading(), $now),
+            $what === 'teach' && $device !== null => $this->teaching = new Teaching(
+                $device->id,
+                str_contains($ref, '/') ? $ref : '',
+                $hands,
+            ),
+            $what === 'measure' && $axis !== null => $this->sweep = new Sweep(
+                $ref,
+                $hands[$ref] ?? $axis->restReading(),
+                $now,
+            ),
+            $what === 'flip' && $axis !== null => $this->flips = new Flips(
+                $ref,
+                $hands[$ref] ?? $axis->restReading(),
+                $now,
+            ),
             $what === 'next' && $axis !== null => $this->sweep?->next($axis, $now),
             $what === 'forget' && $device !== null => $this->finder->forget($ref),
             $what === 'end' => $this->end(),
@@ -119,8 +134,25 @@ final class Survey
     /** @throws \UnexpectedValueException if it is not what write() gave */
     public static function restore(string $written): self
     {
-        $survey = unserialize($written, ['allowed_classes' => [self::class, TouchFinder::class, Sheet::class, InputRecord::class, Tremble::class, Teaching::class, Sweep::class, SweepPhase::class, Flips::class]]);
+        $survey = unserialize(
+            $written,
+            [
+                'allowed_classes' => [
+                    self::class,
+                    TouchFinder::class,
+                    Sheet::class,
+                    InputRecord::class,
+                    Tremble::class,
+                    Teaching::class,
+                    Sweep::class,
+                    SweepPhase::class,
+                    Flips::class,
+                ],
+            ],
+        );
 
-        return $survey instanceof self ? $survey : throw new \UnexpectedValueException('The survey could not be read back: expected what Survey::write() gave.');
+        return $survey instanceof self ? $survey : throw new \UnexpectedValueException(
+            'The survey could not be read back: expected what Survey::write() gave.',
+        );
     }
 }

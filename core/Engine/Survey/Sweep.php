@@ -14,11 +14,17 @@ final class Sweep
     /** How long an end must have been held when the step is done, in µs. */
     public const HELD = 700_000;
 
-    /** A step goes on by itself once the axis has stood still for so long, in µs: where it was moved to, or where it lies at the low end. */
+    /**
+     * A step goes on by itself once the axis has stood still for so long, in µs: where it was moved to, or where it
+     * lies at the low end.
+     */
     private const STILL = 1_000_000;
     private const UNMOVED = 3_000_000;
 
-    /** What counts as resting and as still, in parts of the range, and times what it trembled by at rest; and as lying at the end of what it can report. */
+    /**
+     * What counts as resting and as still, in parts of the range, and times what it trembled by at rest; and as lying
+     * at the end of what it can report.
+     */
     private const CALM = 0.03;
     private const STANDS = 0.01;
     private const TREMBLES = 1.5;
@@ -29,7 +35,9 @@ final class Sweep
     private const APART = 0.08;
     private const COVERS = 0.9;
 
-    /** More than this part of the way within half a second, or a tenth of a time shorter than five seconds, is jerky. */
+    /**
+     * More than this part of the way within half a second, or a tenth of a time shorter than five seconds, is jerky.
+     */
     private const JERK = 0.4;
     private const JERK_WITHIN = 500_000;
 
@@ -120,7 +128,9 @@ final class Sweep
         return $isReady;
     }
 
-    /** It has lain still for as long as the step takes; what it moved before, while a hand let go of it, is left out. */
+    /**
+     * It has lain still for as long as the step takes; what it moved before, while a hand let go of it, is left out.
+     */
     private function hasRested(AxisInput $axis, int $now): bool
     {
         $phase = $this->phase->value;
@@ -128,7 +138,10 @@ final class Sweep
         foreach ([[$this->phase->least(), self::CALM], [2 * $this->phase->least(), self::MOVED]] as [$long, $calm]) {
             $rest = $this->trace($this->phase)->from($now - $long);
             $moved = $rest->despiked();
-            if ($this->times[$phase][0] <= $now - $long && $moved->quantile(0.98) - $moved->quantile(0.02) <= $calm * $axis->width()) {
+            if (
+                $this->times[$phase][0] <= $now - $long
+                    && $moved->quantile(0.98) - $moved->quantile(0.02) <= $calm * $axis->width()
+            ) {
                 $this->times[$phase] = [$now - $long, ...array_slice($rest->times, 1)];
                 $this->readings[$phase] = $rest->readings;
 
@@ -152,7 +165,11 @@ final class Sweep
         }
         $isAtEnd = min($held - $axis->min, $axis->max - $held) <= self::AT_END * $axis->width();
 
-        return $this->phase === SweepPhase::Low && ! $axis->centred && $isAtEnd && $trace->length() >= self::UNMOVED && $this->standsStill($axis, self::UNMOVED);
+        return $this->phase === SweepPhase::Low
+            && ! $axis->centred
+            && $isAtEnd
+            && $trace->length() >= self::UNMOVED
+            && $this->standsStill($axis, self::UNMOVED);
     }
 
     /** From the high end to the low one and back, and it stands there. */
@@ -178,12 +195,19 @@ final class Sweep
         $last = $this->trace($this->phase);
         $last = $last->from($last->end - $within)->despiked();
 
-        return $last->quantile(0.98) - $last->quantile(0.02) <= max(self::STANDS * $axis->width(), self::TREMBLES * ($rest->quantile(0.98) - $rest->quantile(0.02)));
+        return $last->quantile(0.98) - $last->quantile(0.02) <= max(
+            self::STANDS * $axis->width(),
+            self::TREMBLES * ($rest->quantile(0.98) - $rest->quantile(0.02)),
+        );
     }
 
     public function trace(SweepPhase $phase): Trace
     {
-        return new Trace($this->times[$phase->value] ?? [], $this->readings[$phase->value] ?? [], $this->ends[$phase->value] ?? 0);
+        return new Trace(
+            $this->times[$phase->value] ?? [],
+            $this->readings[$phase->value] ?? [],
+            $this->ends[$phase->value] ?? 0,
+        );
     }
 
     /** The readings while an end was held, without single spikes. */
@@ -212,7 +236,11 @@ final class Sweep
     {
         $trace = $this->trace($this->phase)->despiked();
         if ($trace->length() < $this->phase->least()) {
-            return sprintf('That was %.1f s; it takes %.0f s at least. Once more.', $trace->length() / 1e6, $this->phase->least() / 1e6);
+            return sprintf(
+                'That was %.1f s; it takes %.0f s at least. Once more.',
+                $trace->length() / 1e6,
+                $this->phase->least() / 1e6,
+            );
         }
 
         return match ($this->phase) {
@@ -226,7 +254,10 @@ final class Sweep
     {
         $moved = ($trace->quantile(0.98) - $trace->quantile(0.02)) / $axis->width();
 
-        return $moved > self::MOVED ? sprintf('It moved over %.0f %% of its range while it should rest. Let go of it, and once more.', 100 * $moved) : null;
+        return $moved > self::MOVED ? sprintf(
+            'It moved over %.0f %% of its range while it should rest. Let go of it, and once more.',
+            100 * $moved,
+        ) : null;
     }
 
     private function endComplaint(AxisInput $axis): ?string
@@ -234,13 +265,22 @@ final class Sweep
         $held = $this->held($this->phase);
         $moved = ($held->quantile(0.95) - $held->quantile(0.05)) / $axis->width();
         if ($moved > self::MOVED) {
-            return sprintf('It was not held still: it moved over %.0f %% of its range at the end. Hold it there, and once more.', 100 * $moved);
+            return sprintf(
+                'It was not held still: it moved over %.0f %% of its range at the end. Hold it there, and once more.',
+                100 * $moved,
+            );
         }
-        $from = $this->phase === SweepPhase::High ? $this->held(SweepPhase::Low) : ($axis->centred ? $this->trace(SweepPhase::Rest) : null);
+        $from = $this->phase === SweepPhase::High ? $this->held(SweepPhase::Low) : (
+            $axis->centred ? $this->trace(SweepPhase::Rest) : null
+        );
         $apart = $from === null ? 1.0 : abs($held->median() - $from->median()) / $axis->width();
 
         return $apart < self::APART
-            ? sprintf('It is only %.0f %% of its range away from %s. Move it all the way, and once more.', 100 * $apart, $this->phase === SweepPhase::High ? 'the low end' : 'rest')
+            ? sprintf(
+                'It is only %.0f %% of its range away from %s. Move it all the way, and once more.',
+                100 * $apart,
+                $this->phase === SweepPhase::High ? 'the low end' : 'rest',
+            )
             : null;
     }
 
@@ -249,12 +289,19 @@ final class Sweep
         $span = abs($this->held(SweepPhase::High)->median() - $this->held(SweepPhase::Low)->median());
         $covered = ($trace->quantile(1.0) - $trace->quantile(0.0)) / $span;
         if ($covered < self::COVERS) {
-            return sprintf('It went over %.0f %% of the way only. Go from one end to the other and back, and once more.', 100 * $covered);
+            return sprintf(
+                'It went over %.0f %% of the way only. Go from one end to the other and back, and once more.',
+                100 * $covered,
+            );
         }
         [$way, $within] = self::fastest($trace);
 
         return $way / $span > self::JERK
-            ? sprintf('That was jerky: %.0f %% of the way in %.1f s. Move it slowly and evenly, and once more.', min(100, 100 * $way / $span), $within / 1e6)
+            ? sprintf(
+                'That was jerky: %.0f %% of the way in %.1f s. Move it slowly and evenly, and once more.',
+                min(100, 100 * $way / $span),
+                $within / 1e6,
+            )
             : null;
     }
 

@@ -25,7 +25,12 @@ final readonly class Taught
      * @param list<?ContactInput>     $positions from the top down; null where the device reports nothing
      * @param string                  $sentence  what was found, or why it cannot be
      */
-    private function __construct(public ?Control $control, public array $positions, public string $sentence, public bool $isDone) {}
+    private function __construct(
+        public ?Control $control,
+        public array $positions,
+        public string $sentence,
+        public bool $isDone,
+    ) {}
 
     /**
      * @param array<string, ContactInput> $contacts reported ones by reference
@@ -36,10 +41,25 @@ final readonly class Taught
         $involved = array_values(array_unique(array_merge(...$states, ...[[]])));
         $taught = self::controlOf($device, $control === '' ? ($involved[0] ?? '') : $control);
         if ($involved === [] || $taught === null) {
-            return new self($taught, [], 'Nothing has changed yet. Put the switch fully up, then flip it down through every position, with a moment in each.', false);
+            return new self(
+                $taught,
+                [],
+                'Nothing has changed yet. Put the switch fully up, then flip it down through every position, with a '
+                    .'moment in each.',
+                false,
+            );
         }
         if (count($states) > self::MOST_POSITIONS) {
-            return new self($taught, [], sprintf('%d different positions were seen, more than %d. Begin again and move only this one switch.', count($states), self::MOST_POSITIONS), false);
+            return new self(
+                $taught,
+                [],
+                sprintf(
+                    '%d different positions were seen, more than %d. Begin again and move only this one switch.',
+                    count($states),
+                    self::MOST_POSITIONS,
+                ),
+                false,
+            );
         }
         if (count($states) < 2) {
             return new self($taught, [], 'Only one position was seen yet. Flip it on.', false);
@@ -48,7 +68,13 @@ final readonly class Taught
         foreach ($states as $i => $state) {
             $own = array_values(array_diff($state, ...array_values(array_diff_key($states, [$i => 0]))));
             if ($state !== [] && $own === []) {
-                return new self($taught, [], 'A position closes no number of its own, so it cannot be told from the others. Begin again and move only this one switch, slowly.', false);
+                return new self(
+                    $taught,
+                    [],
+                    'A position closes no number of its own, so it cannot be told from the others. Begin again and '
+                        .'move only this one switch, slowly.',
+                    false,
+                );
             }
             $positions[] = $own === [] ? null : $contacts[$own[0]];
         }
@@ -83,7 +109,9 @@ final readonly class Taught
         }
         foreach ($this->positions as $i => $contact) {
             if ($contact === null) {
-                $made[] = ['id' => $this->idOfMade($names[$i], $used), 'name' => $names[$i]] + (count($sources) === 1 ? ['opposite' => $sources[0]] : ['none_of' => $sources]);
+                $made[] = ['id' => $this->idOfMade($names[$i], $used), 'name' => $names[$i]] + (
+                    count($sources) === 1 ? ['opposite' => $sources[0]] : ['none_of' => $sources]
+                );
             }
         }
 
@@ -93,7 +121,9 @@ final readonly class Taught
     /** @return array{name: string, number: ?int, page?: string, id?: string, keeps?: string} */
     private function entry(ContactInput $contact, string $name): array
     {
-        $entry = ['name' => $name, 'number' => $contact->number] + ($contact->page === InputPage::Button ? [] : ['page' => $contact->page->value]);
+        $entry = ['name' => $name, 'number' => $contact->number] + (
+            $contact->page === InputPage::Button ? [] : ['page' => $contact->page->value]
+        );
         $own = $this->control->ref ?? '';
 
         return match (true) {
@@ -135,7 +165,12 @@ final readonly class Taught
     private static function controlOf(Device $device, string $ref): ?Control
     {
         foreach ($device->controls as $control) {
-            if ($control->ref === $ref || array_filter($control->contacts, fn (ContactInput $contact) => $contact->ref === $ref) !== []) {
+            if (
+                $control->ref === $ref || array_filter(
+                    $control->contacts,
+                    fn (ContactInput $contact) => $contact->ref === $ref,
+                ) !== []
+            ) {
                 return $control;
             }
         }
@@ -159,7 +194,12 @@ final readonly class Taught
         $words = [];
         foreach (self::names(count($positions)) as $i => $name) {
             $contact = $positions[$i];
-            $words[] = $contact === null ? $name.' reports nothing' : $name.' is '.$contact->page->show((int) $contact->number);
+            $words[] = $contact === null
+                ? $name
+                .' reports nothing'
+                : $name
+                .' is '
+                .$contact->page->show((int) $contact->number);
         }
         $last = array_pop($words);
 

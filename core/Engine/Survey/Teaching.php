@@ -25,12 +25,20 @@ final class Teaching
      * @param string             $control reference of the control that is taught; empty for whichever is flipped
      * @param array<string, int> $found   how the contacts of the device were when it began, by port
      */
-    public function __construct(public readonly string $device, public readonly string $control, private readonly array $found) {}
+    public function __construct(
+        public readonly string $device,
+        public readonly string $control,
+        private readonly array $found,
+    ) {}
 
     /** @param ?int $before the value of the port until now */
     public function take(Input $input, ?int $before): void
     {
-        if (str_starts_with($input->port, $this->device.'/') && $before !== $input->value && count($this->changes) < self::MOST_CHANGES) {
+        if (
+            str_starts_with($input->port, $this->device.'/')
+                && $before !== $input->value
+                && count($this->changes) < self::MOST_CHANGES
+        ) {
             $this->changes[] = [$input->t, $input->port, $input->value === 1];
         }
     }

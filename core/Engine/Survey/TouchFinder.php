@@ -93,15 +93,29 @@ final class TouchFinder
         foreach ($this->trembles as $ref => $tremble) {
             $axis = $rig->axes[$ref] ?? null;
             if ($axis !== null && $tremble->trembles($now)) {
-                $words[$ref] = sprintf('%s trembles by itself (%.1f %% of its range); only a movement past %.1f %% counts.', $rig->nameOf($ref), 100 * $tremble->jitter(), 100 * $tremble->threshold() / $axis->width());
+                $words[$ref] = sprintf(
+                    '%s trembles by itself (%.1f %% of its range); only a movement past %.1f %% counts.',
+                    $rig->nameOf($ref),
+                    100 * $tremble->jitter(),
+                    100 * $tremble->threshold() / $axis->width(),
+                );
             }
         }
         foreach (array_keys($this->stuck) as $ref) {
-            $words[$ref] = sprintf('%s (%s) has been closed from the start and never opened.', $rig->nameOf($ref), $rig->numberOf($ref));
+            $words[$ref] = sprintf(
+                '%s (%s) has been closed from the start and never opened.',
+                $rig->nameOf($ref),
+                $rig->numberOf($ref),
+            );
         }
         foreach (array_keys($this->changes) as $ref) {
             if ($this->chatters($ref, $now)) {
-                $words[$ref] = sprintf('%s (%s) opens and closes by itself, %d times in the last second.', $rig->nameOf($ref), $rig->numberOf($ref), count($this->changes[$ref]));
+                $words[$ref] = sprintf(
+                    '%s (%s) opens and closes by itself, %d times in the last second.',
+                    $rig->nameOf($ref),
+                    $rig->numberOf($ref),
+                    count($this->changes[$ref]),
+                );
             }
         }
 
@@ -132,14 +146,19 @@ final class TouchFinder
 
     private function chatters(string $ref, int $now): bool
     {
-        return count(array_filter($this->changes[$ref] ?? [], fn (int $t) => $t > $now - self::CHATTER)) >= self::CHANGES;
+        return count(
+            array_filter($this->changes[$ref] ?? [], fn (int $t) => $t > $now - self::CHATTER),
+        ) >= self::CHANGES;
     }
 
     /** @param list<ContactInput> $directions */
     private function hat(array $directions, int $value, int $before): void
     {
         foreach ($directions as $contact) {
-            if (ContactInput::points($contact->direction, $value) && ! ContactInput::points($contact->direction, $before)) {
+            if (
+                ContactInput::points($contact->direction, $value)
+                    && ! ContactInput::points($contact->direction, $before)
+            ) {
                 $this->find($contact->ref);
             }
         }

@@ -48,7 +48,9 @@ final readonly class Trace
         return new self($this->times, array_values($readings), $this->end);
     }
 
-    /** @return list<int> where a single reading lies further than this from both neighbours, which agree with each other */
+    /**
+     * @return list<int> where a single reading lies further than this from both neighbours, which agree with each other
+     */
     public function spikes(float $beyond): array
     {
         $spikes = [];
@@ -67,7 +69,11 @@ final readonly class Trace
     {
         $spikes = array_flip($this->spikes($beyond));
 
-        return new self(array_values(array_diff_key($this->times, $spikes)), array_values(array_diff_key($this->readings, $spikes)), $this->end);
+        return new self(
+            array_values(array_diff_key($this->times, $spikes)),
+            array_values(array_diff_key($this->readings, $spikes)),
+            $this->end,
+        );
     }
 
     public function median(): float
@@ -83,7 +89,9 @@ final readonly class Trace
         $at = $part * (count($sorted) - 1);
         $below = (int) floor($at);
 
-        return $sorted === [] ? 0.0 : $sorted[$below] + ($at - $below) * ($sorted[min($below + 1, count($sorted) - 1)] - $sorted[$below]);
+        return $sorted === [] ? 0.0 : $sorted[$below] + ($at - $below) * (
+            $sorted[min($below + 1, count($sorted) - 1)] - $sorted[$below]
+        );
     }
 
     /** Median absolute deviation from the median. */
@@ -100,7 +108,9 @@ final readonly class Trace
     {
         $median = $this->median();
 
-        return $this->readings === [] ? 0.0 : max(array_map(fn (int $reading) => abs($reading - $median), $this->readings));
+        return $this->readings === [] ? 0.0 : max(
+            array_map(fn (int $reading) => abs($reading - $median), $this->readings),
+        );
     }
 
     /** From the median of its first third to that of its last. */
@@ -111,6 +121,8 @@ final readonly class Trace
             return 0.0;
         }
 
-        return (new self([], array_slice($this->readings, -$third), 0))->median() - (new self([], array_slice($this->readings, 0, $third), 0))->median();
+        return (new self([], array_slice($this->readings, -$third), 0))->median() - (
+            new self([], array_slice($this->readings, 0, $third), 0)
+        )->median();
     }
 }

@@ -24,7 +24,9 @@ final class Tremble
     private const JITTERS = 6.0;
     private const LEAST = 0.03;
 
-    /** What goes further than this part of the range, or comes after a rest, is a jump between rests and no trembling. */
+    /**
+     * What goes further than this part of the range, or comes after a rest, is a jump between rests and no trembling.
+     */
     private const MOST = 0.25;
     private const REST = 150_000;
 
@@ -72,7 +74,9 @@ final class Tremble
             array_shift($this->rested);
         }
         $this->jitter = $this->measured();
-        $now = $this->jitter > 0.0 ? self::median([$reading, ...array_slice($this->readings, -self::SMOOTH, -1)]) : $reading;
+        $now = $this->jitter > 0.0 ? self::median(
+            [$reading, ...array_slice($this->readings, -self::SMOOTH, -1)],
+        ) : $reading;
         if (abs($now - $this->reference) <= $this->threshold()) {
             return false;
         }
@@ -84,7 +88,10 @@ final class Tremble
     /** Does it move by itself, and has it not moved further than that? */
     public function isNoise(int $reading): bool
     {
-        return $this->jitter > 0.0 && abs($reading - $this->reference) <= min(self::MOST * $this->width, self::JITTERS * $this->jitter);
+        return $this->jitter > 0.0 && abs($reading - $this->reference) <= min(
+            self::MOST * $this->width,
+            self::JITTERS * $this->jitter,
+        );
     }
 
     /** Does it move by itself at this time, in µs? */
@@ -111,7 +118,9 @@ final class Tremble
         for ($i = 2, $end = count($this->readings); $i < $end; $i++) {
             $first = $this->readings[$i - 1] - $this->readings[$i - 2];
             $second = $this->readings[$i] - $this->readings[$i - 1];
-            $isJump = ($this->rested[$i] ?? false) || ($this->rested[$i - 1] ?? false) || max(abs($first), abs($second)) > self::MOST * $this->width;
+            $isJump = ($this->rested[$i] ?? false)
+                || ($this->rested[$i - 1] ?? false)
+                || max(abs($first), abs($second)) > self::MOST * $this->width;
             $back[] = $first * $second < 0 && ! $isJump ? min(abs($first), abs($second)) : 0;
         }
         sort($back);

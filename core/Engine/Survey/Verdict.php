@@ -24,7 +24,13 @@ final readonly class Verdict
      * @param list<string> $troubles one sentence each
      * @param list<string> $left    names of the inputs that have not been seen
      */
-    private function __construct(public string $summary, public array $troubles, public array $left, public int $seen, public int $all) {}
+    private function __construct(
+        public string $summary,
+        public array $troubles,
+        public array $left,
+        public int $seen,
+        public int $all,
+    ) {}
 
     public static function of(Sheet $sheet, Device $device, Rig $rig): self
     {
@@ -38,7 +44,14 @@ final readonly class Verdict
                     $left[] = $rig->nameOf($port).' ('.$rig->numberOf($port).')';
                 }
                 if ($record !== null) {
-                    array_push($troubles, ...self::troubles($record, $rig->nameOf($port).' ('.$rig->numberOf($port).')', $rig->axes[$port] ?? null));
+                    array_push(
+                        $troubles,
+                        ...self::troubles(
+                            $record,
+                            $rig->nameOf($port).' ('.$rig->numberOf($port).')',
+                            $rig->axes[$port] ?? null,
+                        ),
+                    );
                 }
             }
         }
@@ -48,10 +61,25 @@ final readonly class Verdict
             $seen === 0 => sprintf('Nothing of the %d inputs has been seen yet.', $all),
             $left !== [] => sprintf('%d of %d inputs seen.', $seen, $all),
             $troubles === [] => sprintf('All %d inputs seen, and nothing is wrong with them.', $all),
-            default => sprintf('All %d inputs seen; %s.', $all, count($troubles) === 1 ? 'one thing to look at' : count($troubles).' things to look at'),
+            default => sprintf(
+                'All %d inputs seen; %s.',
+                $all,
+                count($troubles) === 1 ? 'one thing to look at' : count($troubles).' things to look at',
+            ),
         };
 
-        return new self($summary.($most > 1 ? sprintf(' At most %d were closed at once: if you pressed more than that together, some hide others.', $most) : ''), $troubles, $left, $seen, $all);
+        return new self(
+            $summary.(
+                $most > 1 ? sprintf(
+                    ' At most %d were closed at once: if you pressed more than that together, some hide others.',
+                    $most,
+                ) : ''
+            ),
+            $troubles,
+            $left,
+            $seen,
+            $all,
+        );
     }
 
     /** @return list<string> the ports of a control */
@@ -66,17 +94,25 @@ final readonly class Verdict
     }
 
     /**
-     * Has a contact been seen that no report says by itself: a direction of a hat, the other side of a contact, none of several?
+     * Has a contact been seen that no report says by itself: a direction of a hat, the other side of a contact, none of
+     * several?
      */
     public static function isContactSeen(ContactInput $contact, Sheet $sheet): bool
     {
         if ($contact->hat !== null) {
             $directions = $sheet->of($contact->hat)->directions ?? 0;
 
-            return array_filter(range(0, 7), fn (int $way): bool => ($directions >> $way & 1) === 1 && ContactInput::points($contact->direction, $way)) !== [];
+            return array_filter(
+                range(0, 7),
+                fn (int $way): bool => ($directions >> $way & 1) === 1
+                    && ContactInput::points($contact->direction, $way),
+            ) !== [];
         }
 
-        return array_filter($contact->madeFrom(), fn (string $port): bool => ($sheet->of($port)->count ?? 0) > 0) !== [];
+        return array_filter(
+            $contact->madeFrom(),
+            fn (string $port): bool => ($sheet->of($port)->count ?? 0) > 0,
+        ) !== [];
     }
 
     /** Has all of the input been seen: pressed, moved, turned both ways, every direction? */
@@ -97,17 +133,32 @@ final readonly class Verdict
         if ($axis !== null && $record->low !== null && $record->high !== null) {
             $reach = ($record->high - $record->low) / $axis->width();
             if ($reach < self::REACH) {
-                $troubles[] = sprintf('%s went from %.0f to %.0f %% of its range. If that was all the way, measure it.', $name, 100 * ($record->low - $axis->min) / $axis->width(), 100 * ($record->high - $axis->min) / $axis->width());
+                $troubles[] = sprintf(
+                    '%s went from %.0f to %.0f %% of its range. If that was all the way, measure it.',
+                    $name,
+                    100 * ($record->low - $axis->min) / $axis->width(),
+                    100 * ($record->high - $axis->min) / $axis->width(),
+                );
             }
         }
         if ($record->neverOpened) {
             $troubles[] = $name.' was closed from the start and never opened: it is stuck, or a switch that is on.';
         }
         if ($record->bounces > 0) {
-            $troubles[] = sprintf('%s bounced %d %s within %d ms of a change.', $name, $record->bounces, $record->bounces === 1 ? 'time' : 'times', InputRecord::BOUNCE / 1000);
+            $troubles[] = sprintf(
+                '%s bounced %d %s within %d ms of a change.',
+                $name,
+                $record->bounces,
+                $record->bounces === 1 ? 'time' : 'times',
+                InputRecord::BOUNCE / 1000,
+            );
         }
         if ($record->shortest !== null && $record->shortest < self::FRAME) {
-            $troubles[] = sprintf('%s: its shortest press was %.1f ms; a game that looks 60 times a second can miss that.', $name, $record->shortest / 1000);
+            $troubles[] = sprintf(
+                '%s: its shortest press was %.1f ms; a game that looks 60 times a second can miss that.',
+                $name,
+                $record->shortest / 1000,
+            );
         }
         if ($record->wrong > 0) {
             $troubles[] = sprintf('%s: %d of %d ticks went against the turn.', $name, $record->wrong, $record->count);

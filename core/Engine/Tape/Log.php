@@ -9,13 +9,21 @@ use Nailrod\Core\Mapping\Output\MouseButton;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /**
- * The tape as a log: its lines are numbered and never change, what ends points to the line that told how it began, and what is
- * on now is kept beside them. A part of what a rig at work remembers.
+ * The tape as a log: its lines are numbered and never change, what ends points to the line that told how it began, and
+ * what is on now is kept beside them. A part of what a rig at work remembers.
  */
 final class Log
 {
     /** Kinds of outputs that are on for a while, and then are not. */
-    private const HELD = [OutputEvent::BUTTON, OutputEvent::KEY, OutputEvent::HAT, OutputEvent::CONSUMER, OutputEvent::STOP, OutputEvent::FLAG, OutputEvent::MACRO];
+    private const HELD = [
+        OutputEvent::BUTTON,
+        OutputEvent::KEY,
+        OutputEvent::HAT,
+        OutputEvent::CONSUMER,
+        OutputEvent::STOP,
+        OutputEvent::FLAG,
+        OutputEvent::MACRO,
+    ];
 
     /** Lines that are remembered for what comes of them later. */
     private const REMEMBERED = 200;
@@ -38,7 +46,9 @@ final class Log
     /** Is it on for a while, so that it has an end? */
     public static function isHeld(OutputEvent $event): bool
     {
-        return in_array($event->kind, self::HELD, true) || ($event->kind === OutputEvent::MOUSE && in_array($event->target, MouseButton::BUTTONS, true));
+        return in_array($event->kind, self::HELD, true) || (
+            $event->kind === OutputEvent::MOUSE && in_array($event->target, MouseButton::BUTTONS, true)
+        );
     }
 
     public static function isOff(OutputEvent $event): bool
@@ -63,7 +73,11 @@ final class Log
             $isOfEdit = $event->cause->origin === Cause::SET_CHANGED;
             unset($this->takenUp[$key]);
             if (! self::isOff($event)) {
-                if ($isOfEdit && ! isset($this->on[$key]) && isset($before[$key]) && $before[$key]->value === (int) $event->value) {
+                if (
+                    $isOfEdit && ! isset($this->on[$key])
+                        && isset($before[$key])
+                        && $before[$key]->value === (int) $event->value
+                ) {
                     // An edit says off and on of what goes on: to whoever reads, nothing has happened to it.
                     $this->on[$key] = $this->takenUp[$key] = $before[$key];
                 } else {
@@ -142,7 +156,12 @@ final class Log
         }
         $log->lines = $written[0];
         foreach ($written[1] as $key => $on) {
-            if (is_array($on) && is_int($on[0] ?? null) && is_string($on[1] ?? null) && is_int($on[2] ?? null) && is_int($on[3] ?? null)) {
+            if (
+                is_array($on) && is_int($on[0] ?? null)
+                    && is_string($on[1] ?? null)
+                    && is_int($on[2] ?? null)
+                    && is_int($on[3] ?? null)
+            ) {
                 $log->on[(string) $key] = new On((string) $key, $on[3], $on[0], $on[1], $on[2]);
             }
         }

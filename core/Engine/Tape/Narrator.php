@@ -45,7 +45,12 @@ final readonly class Narrator
             $end = $this->end($group, $log);
             if ($end !== null) {
                 // It may end what was to be told by its effect.
-                foreach (array_filter($along, fn (array $step): bool => array_intersect(self::outputs($step), self::outputs($group)) !== []) as $step => $begun) {
+                foreach (
+                    array_filter(
+                        $along,
+                        fn (array $step): bool => array_intersect(self::outputs($step), self::outputs($group)) !== [],
+                    ) as $step => $begun
+                ) {
                     $sentences[] = $this->sentence($begun, $live);
                     unset($along[$step]);
                 }
@@ -54,16 +59,25 @@ final readonly class Narrator
                 $along[$why] = $group;
             } else {
                 // What it goes on from is told by it, too.
-                $before = array_filter($along, fn (string $from): bool => str_starts_with($why, $from.' > '), ARRAY_FILTER_USE_KEY);
+                $before = array_filter(
+                    $along,
+                    fn (string $from): bool => str_starts_with($why, $from.' > '),
+                    ARRAY_FILTER_USE_KEY,
+                );
                 $along = array_diff_key($along, $before);
-                $sentences[] = $this->sentence($group, $live)->telling(array_map(fn (OutputEvent $e) => $e->key(), array_merge(...array_values($before))));
+                $sentences[] = $this->sentence($group, $live)->telling(
+                    array_map(fn (OutputEvent $e) => $e->key(), array_merge(...array_values($before))),
+                );
             }
             foreach ($group as $event) {
                 $live = $event->kind === OutputEvent::LAYER ? $this->layerNamed((string) $event->value) : $live;
             }
         }
 
-        return [...$sentences, ...array_map(fn (array $begun): Sentence => $this->sentence($begun, $live), array_values($along))];
+        return [
+            ...$sentences,
+            ...array_map(fn (array $begun): Sentence => $this->sentence($begun, $live), array_values($along)),
+        ];
     }
 
     /**
@@ -108,7 +122,10 @@ final readonly class Narrator
     /** @param list<OutputEvent> $events */
     private static function isOnlyAStep(array $events): bool
     {
-        return array_filter($events, fn (OutputEvent $e) => $e->kind !== OutputEvent::STOP && $e->kind !== OutputEvent::LAYER) === [];
+        return array_filter(
+            $events,
+            fn (OutputEvent $e) => $e->kind !== OutputEvent::STOP && $e->kind !== OutputEvent::LAYER,
+        ) === [];
     }
 
     /**
@@ -156,15 +173,27 @@ final readonly class Narrator
         $cause = $event->cause;
         $by = array_map(fn (Step $step): string => $step->kind->name, $cause->steps);
         $ref = $cause->contact()->subject ?? ($cause->origin instanceof Input ? $cause->origin->port : null);
-        $isJustBegun = $ref !== null && $event->begins() && array_intersect($by, [StepKind::Timer->name, StepKind::GoesLive->name, StepKind::Opened->name]) === [];
-        $isByBase = array_filter($cause->steps, fn (Step $step): bool => $step->kind === StepKind::Layer && $step->subject === Layer::BASE) !== [];
+        $isJustBegun = $ref !== null && $event->begins() && array_intersect(
+            $by,
+            [StepKind::Timer->name, StepKind::GoesLive->name, StepKind::Opened->name],
+        ) === [];
+        $isByBase = array_filter(
+            $cause->steps,
+            fn (Step $step): bool => $step->kind === StepKind::Layer && $step->subject === Layer::BASE,
+        ) !== [];
 
-        return $isJustBegun && $isByBase && $live !== Layer::BASE && $this->set->cell($live, $ref) === null ? 'layer '.$this->layer($live).' has nothing for it' : null;
+        return $isJustBegun && $isByBase
+            && $live !== Layer::BASE
+            && $this->set->cell($live, $ref) === null
+            ? 'layer '
+            .$this->layer($live)
+            .' has nothing for it'
+            : null;
     }
 
     /**
-     * "Ring button opened → Horn off, after 0.8 s": what ended it, what of that stands between, and how long it was on. What
-     * it was for is told by the line that it points to.
+     * "Ring button opened → Horn off, after 0.8 s": what ended it, what of that stands between, and how long it was on.
+     * What it was for is told by the line that it points to.
      *
      * @param non-empty-list<OutputEvent> $events of one cause and one instant
      *
@@ -179,7 +208,8 @@ final readonly class Narrator
         $event = $events[0];
         $isByTime = array_filter($event->cause->steps, fn (Step $step): bool => $step->kind === StepKind::Timer) !== [];
         $between = array_filter($event->cause->steps, fn (Step $step): bool => match ($step->kind) {
-            StepKind::Closed, StepKind::Opened, StepKind::Timer, StepKind::Macro, StepKind::Chord, StepKind::GoesLive, StepKind::StopShuts => true,
+            StepKind::Closed, StepKind::Opened, StepKind::Timer, StepKind::Macro, StepKind::Chord, StepKind::GoesLive,
+            StepKind::StopShuts => true,
             // What only follows, or ends by its time, has said all by that.
             StepKind::Behaviour => ! $isByTime && $step->detail !== null,
             default => false,
@@ -201,7 +231,11 @@ final readonly class Narrator
         return new Sentence(
             $event->t,
             $event->key(),
-            [$this->origin($event->cause), ...array_values(array_filter(array_map($this->step(...), $between))), ...$told],
+            [
+                $this->origin($event->cause),
+                ...array_values(array_filter(array_map($this->step(...), $between))),
+                ...$told,
+            ],
             true,
             array_map(fn (OutputEvent $event): string => $event->key(), $events),
             over: $ended[0],
@@ -226,7 +260,10 @@ final readonly class Narrator
         $keys = array_values(array_filter($events, fn (OutputEvent $e) => $e->kind === OutputEvent::KEY));
         if ($keys !== []) {
             $keys = $keys[0]->value === 1 ? $keys : array_reverse($keys);
-            $parts[] = 'key '.implode('+', array_map(fn (OutputEvent $e) => KeyCodes::label($e->target), $keys)).($keys[0]->value === 1 ? '' : ' up');
+            $parts[] = 'key '.implode(
+                '+',
+                array_map(fn (OutputEvent $e) => KeyCodes::label($e->target), $keys),
+            ).($keys[0]->value === 1 ? '' : ' up');
         }
         foreach ($events as $other) {
             if ($other->kind !== OutputEvent::KEY) {
@@ -234,7 +271,9 @@ final readonly class Narrator
             }
         }
         $origin = $event->cause->origin;
-        $isAxis = $origin instanceof Input && isset($this->set->shapings[$origin->port]) && $event->cause->contact() === null;
+        $isAxis = $origin instanceof Input
+            && isset($this->set->shapings[$origin->port])
+            && $event->cause->contact() === null;
 
         return new Sentence(
             $event->t,
@@ -265,7 +304,12 @@ final readonly class Narrator
         }
         $contact = $cause->contact();
 
-        return $contact === null ? $this->input($cause->origin, $device) : sprintf('%s · %s %s', $device, $this->set->rig->nameOf($contact->subject), $contact->kind->value);
+        return $contact === null ? $this->input($cause->origin, $device) : sprintf(
+            '%s · %s %s',
+            $device,
+            $this->set->rig->nameOf($contact->subject),
+            $contact->kind->value,
+        );
     }
 
     private function input(Input $input, string $device): string
@@ -291,7 +335,11 @@ final readonly class Narrator
     private function step(Step $step): ?string
     {
         return match ($step->kind) {
-            StepKind::Closed, StepKind::Opened => str_starts_with($step->subject, Made::DEVICE.'/') ? $this->set->rig->nameOf($step->subject).' '.$step->kind->value : null,
+            StepKind::Closed, StepKind::Opened => str_starts_with($step->subject, Made::DEVICE.'/')
+                ? $this->set->rig->nameOf($step->subject)
+                .' '
+                .$step->kind->value
+                : null,
             StepKind::AxisSends => $this->set->rig->nameOf($step->subject),
             StepKind::Macro => 'macro '.($this->set->macros[$step->subject]->name ?? $step->subject),
             StepKind::Lamp => 'its rule',
@@ -307,8 +355,13 @@ final readonly class Narrator
             StepKind::Timer => $step->subject,
             StepKind::Action => $this->set->catalogue?->action($step->subject)->name ?? $step->subject,
             StepKind::StopOpens => $this->words->stop($step->subject).' opens',
-            StepKind::StopShuts => $this->words->stop($step->subject).' shuts'.($step->detail === null ? '' : ': '.$step->detail),
-            StepKind::StopHolds => $this->words->stop($step->subject).' at '.Percent::at($this->set->stops[$step->subject]->at ?? 0.0, $this->set->rig->axes[$this->set->stops[$step->subject]->axes[0] ?? '']->centred ?? false).' is shut',
+            StepKind::StopShuts => $this->words->stop($step->subject).' shuts'.(
+                $step->detail === null ? '' : ': '.$step->detail
+            ),
+            StepKind::StopHolds => $this->words->stop($step->subject).' at '.Percent::at(
+                $this->set->stops[$step->subject]->at ?? 0.0,
+                $this->set->rig->axes[$this->set->stops[$step->subject]->axes[0] ?? '']->centred ?? false,
+            ).' is shut',
         };
     }
 
@@ -321,7 +374,9 @@ final readonly class Narrator
     {
         foreach ($this->set->chords as $chords) {
             if (isset($chords[$id])) {
-                return $chords[$id]->name.' together'.($chords[$id]->held > 0 ? ' for '.($chords[$id]->held / 1000).' ms' : '');
+                return $chords[$id]->name.' together'.(
+                    $chords[$id]->held > 0 ? ' for '.($chords[$id]->held / 1000).' ms' : ''
+                );
             }
         }
 

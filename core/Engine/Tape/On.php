@@ -14,7 +14,13 @@ final readonly class On
      * @param string $name  with what it does: `Horn`, `key L`, `stop Cruise`
      * @param int    $line  number of the line that told it; 0 if none did
      */
-    public function __construct(public string $key, public int $value, public int $t, public string $name, public int $line = 0) {}
+    public function __construct(
+        public string $key,
+        public int $value,
+        public int $t,
+        public string $name,
+        public int $line = 0,
+    ) {}
 
     public function toldBy(int $line): self
     {

@@ -19,7 +19,16 @@ use Nailrod\Core\Set\BindingSet;
 /** What came out, and what the game made of it, in words and by name. */
 final readonly class OutputWords
 {
-    private const DIRECTIONS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+    private const DIRECTIONS = [
+        'north',
+        'north-east',
+        'east',
+        'south-east',
+        'south',
+        'south-west',
+        'west',
+        'north-west',
+    ];
 
     public function __construct(private BindingSet $set) {}
 
@@ -32,10 +41,24 @@ final readonly class OutputWords
             OutputEvent::AXIS => sprintf('sends %s on axis %s', $this->sent($event), $event->target),
             OutputEvent::BUTTON => 'output '.$event->target.($value === 1 ? ' on' : ' off'),
             OutputEvent::KEY => 'key '.KeyCodes::label($event->target).($value === 1 ? ' down' : ' up'),
-            OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
-            OutputEvent::HAT => sprintf('hat %s %s', $event->target, $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value]),
-            OutputEvent::MACRO => ($value === 1 ? 'begins to record ' : 'ends recording ').'macro '.($this->set->macros[$event->target]->name ?? $event->target),
-            OutputEvent::FLAG => sprintf('flag %s is %s', $this->set->flags[$event->target] ?? $event->target, $value === 1 ? 'up' : 'down'),
+            OutputEvent::VARIABLE => sprintf(
+                '%s is set to %s',
+                $this->variableName($event->target),
+                $this->variableValue($event->target, (float) $value),
+            ),
+            OutputEvent::HAT => sprintf(
+                'hat %s %s',
+                $event->target,
+                $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value],
+            ),
+            OutputEvent::MACRO => ($value === 1 ? 'begins to record ' : 'ends recording ').'macro '.(
+                $this->set->macros[$event->target]->name ?? $event->target
+            ),
+            OutputEvent::FLAG => sprintf(
+                'flag %s is %s',
+                $this->set->flags[$event->target] ?? $event->target,
+                $value === 1 ? 'up' : 'down',
+            ),
             OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) {
                 0 => 'dark', 1 => 'lit', default => $value,
             }),
@@ -54,7 +77,11 @@ final readonly class OutputWords
         $value = (int) $event->value;
 
         return match ($event->target) {
-            'x', 'y' => sprintf('mouse %s by %d px', $event->target === 'x' ? ($value > 0 ? 'right' : 'left') : ($value > 0 ? 'down' : 'up'), abs((int) $value)),
+            'x', 'y' => sprintf(
+                'mouse %s by %d px',
+                $event->target === 'x' ? ($value > 0 ? 'right' : 'left') : ($value > 0 ? 'down' : 'up'),
+                abs((int) $value),
+            ),
             'wheel' => 'mouse wheel '.($value > 0 ? 'up' : 'down').' by '.abs($value),
             default => $event->target.' mouse button'.($value === 1 ? ' down' : ' up'),
         };
@@ -78,7 +105,11 @@ final readonly class OutputWords
             default => $event->kind.' '.$event->target,
         };
         foreach ($event->cause->steps as $step) {
-            if ($step->kind === StepKind::Action && $event->kind !== OutputEvent::KEY && $event->kind !== OutputEvent::VARIABLE) {
+            if (
+                $step->kind === StepKind::Action
+                    && $event->kind !== OutputEvent::KEY
+                    && $event->kind !== OutputEvent::VARIABLE
+            ) {
                 return $name.' · '.($this->set->catalogue?->action($step->subject)->name ?? $step->subject);
             }
         }
@@ -104,10 +135,16 @@ final readonly class OutputWords
         };
     }
 
-    /** That it is over: "Horn off"; a key, a stop, a flag or a hat, and what is called on or off itself, as they are. */
+    /**
+     * That it is over: "Horn off"; a key, a stop, a flag or a hat, and what is called on or off itself, as they are.
+     */
     public function over(OutputEvent $event, On $on): string
     {
-        $isByName = in_array($event->kind, [OutputEvent::BUTTON, OutputEvent::CONSUMER], true) && preg_match('/\b(on|off|open|shut)$/i', $on->name) !== 1;
+        $isByName = in_array(
+            $event->kind,
+            [OutputEvent::BUTTON, OutputEvent::CONSUMER],
+            true,
+        ) && preg_match('/\b(on|off|open|shut)$/i', $on->name) !== 1;
 
         return $isByName ? $on->name.' off' : $this->output($event);
     }
@@ -132,7 +169,11 @@ final readonly class OutputWords
     private function axisOf(Cause $cause): string
     {
         foreach ($cause->steps as $step) {
-            if ($step->kind === StepKind::AxisSends || $step->kind === StepKind::Builds || $step->kind === StepKind::ReturnsToRest) {
+            if (
+                $step->kind === StepKind::AxisSends
+                    || $step->kind === StepKind::Builds
+                    || $step->kind === StepKind::ReturnsToRest
+            ) {
                 return $step->subject;
             }
         }
@@ -144,10 +185,34 @@ final readonly class OutputWords
     public function game(GameEvent $event): array
     {
         return match ($event->variable) {
-            GameEvent::WINDOW => ['name' => 'its own window', 'words' => $event->window === '' ? 'is shut' : 'is open: '.$event->window.'. It keeps this key for itself, and takes all keys until Escape'],
-            GameEvent::TAKEN => ['name' => 'nothing of '.($event->by === null ? 'a key' : $this->nameOf($event->by)), 'words' => $event->window === '' ? '(the desktop keeps this key)' : '(its '.$event->window.' is open and takes all keys; Escape shuts it)'],
-            GameEvent::MISSED => ['name' => 'nothing of output '.(int) $event->value, 'words' => $event->value > ($this->set->catalogue->buttons ?? 0) ? '(it sees only the first '.($this->set->catalogue->buttons ?? 0).')' : '(it was over between two looks)'],
-            default => ['name' => $this->variableName($event->variable), 'words' => $this->variableValue($event->variable, $event->value)],
+            GameEvent::WINDOW => [
+                'name' => 'its own window',
+                'words' => $event->window === ''
+                    ? 'is shut'
+                    : 'is open: '
+                    .$event->window
+                    .'. It keeps this key for itself, and takes all keys until Escape',
+            ],
+            GameEvent::TAKEN => [
+                'name' => 'nothing of '.($event->by === null ? 'a key' : $this->nameOf($event->by)),
+                'words' => $event->window === ''
+                    ? '(the desktop keeps this key)'
+                    : '(its '
+                    .$event->window
+                    .' is open and takes all keys; Escape shuts it)',
+            ],
+            GameEvent::MISSED => [
+                'name' => 'nothing of output '.(int) $event->value,
+                'words' => $event->value > ($this->set->catalogue->buttons ?? 0)
+                    ? '(it sees only the first '
+                    .($this->set->catalogue->buttons ?? 0)
+                    .')'
+                    : '(it was over between two looks)',
+            ],
+            default => [
+                'name' => $this->variableName($event->variable),
+                'words' => $this->variableValue($event->variable, $event->value),
+            ],
         };
     }
 
@@ -182,6 +247,12 @@ final readonly class OutputWords
         $value = $shaping->shape($travel);
         $shaped = abs($value - $travel) < 0.0005 ? '' : ' → shaped '.$shaping->percent($value);
 
-        return sprintf('%s reads %d → travel %s%s', $this->set->rig->nameOf($ref), $reading, $shaping->percent($travel), $shaped);
+        return sprintf(
+            '%s reads %d → travel %s%s',
+            $this->set->rig->nameOf($ref),
+            $reading,
+            $shaping->percent($travel),
+            $shaped,
+        );
     }
 }

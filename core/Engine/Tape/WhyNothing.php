@@ -55,12 +55,15 @@ final readonly class WhyNothing
         $cell = $this->set->cell($in, $at);
         $when = $cell?->when;
         $why = match (true) {
-            $cell === null && $this->chordOf($layer, $at) !== '' => 'it is '.$this->chordOf($layer, $at).', which has not come on',
+            $cell === null && $this->chordOf($layer, $at) !== '' => 'it is '
+                .$this->chordOf($layer, $at)
+                .', which has not come on',
             $cell === null => 'nothing is assigned to '.($as === null ? 'it' : $this->set->rig->nameOf($as)),
             $cell->isNothing() => 'it is set to do nothing here',
             $this->set->isAside(PartPath::cell($in, $at)) => 'what it does is set aside',
             $cell->as !== null => $this->set->rig->nameOf($at).' does as another control does',
-            $when !== null && $cell->otherwise === null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
+            $when !== null && $cell->otherwise === null && ! $holds($when) => 'it works '.(new Words($this->set))
+                ->condition($when),
             default => $this->idleBranch(
                 $when !== null && $cell->otherwise !== null && ! $holds($when) ? $cell->otherwise : $cell->either()[0],
                 $holds,
@@ -70,7 +73,18 @@ final readonly class WhyNothing
             return null;
         }
 
-        return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, ...($as === null ? [] : ['as '.$this->set->rig->nameOf($as).' does']), 'layer '.($this->set->layers[$layer]->name ?? $layer), $why], false, []);
+        return new Sentence(
+            $input->t,
+            $ref,
+            [
+                $this->set->rig->deviceNameOf($ref).' · '.$what,
+                ...($as === null ? [] : ['as '.$this->set->rig->nameOf($as).' does']),
+                'layer '.($this->set->layers[$layer]->name ?? $layer),
+                $why,
+            ],
+            false,
+            [],
+        );
     }
 
     /** The chord that a contact is part of while a layer is live; empty if it is part of none. */
@@ -90,13 +104,34 @@ final readonly class WhyNothing
     /** So much happened at once that the earlier part of it is only counted. */
     public function leftOut(int $t, int $changes): Sentence
     {
-        return new Sentence($t, 'left out', ['Much happened at once', number_format($changes, 0, '.', ' ').($changes === 1 ? ' change before this is' : ' changes before these are').' not told'], false, []);
+        return new Sentence(
+            $t,
+            'left out',
+            [
+                'Much happened at once',
+                number_format($changes, 0, '.', ' ').(
+                    $changes === 1 ? ' change before this is' : ' changes before these are'
+                ).' not told',
+            ],
+            false,
+            [],
+        );
     }
 
     /** Ticks of an encoder that were left out, since too many were waiting. */
     public function dropped(int $t, string $ref, int $ticks): Sentence
     {
-        return new Sentence($t, $ref, [$this->set->rig->fullNameOf($ref, ' · '), $ticks === 1 ? '1 tick was dropped' : $ticks.' ticks were dropped', 'more came than may wait'], false, []);
+        return new Sentence(
+            $t,
+            $ref,
+            [
+                $this->set->rig->fullNameOf($ref, ' · '),
+                $ticks === 1 ? '1 tick was dropped' : $ticks.' ticks were dropped',
+                'more came than may wait',
+            ],
+            false,
+            [],
+        );
     }
 
     /** A movement that a shut stop holds back, so that nothing new is sent; null if no stop does. */
@@ -109,7 +144,11 @@ final readonly class WhyNothing
         }
 
         return new Sentence($input->t, $input->port, [
-            $this->set->rig->deviceNameOf($input->port).' · '.$this->words->axisMoved($shaping, $input->port, (int) $input->value),
+            $this->set->rig->deviceNameOf($input->port).' · '.$this->words->axisMoved(
+                $shaping,
+                $input->port,
+                (int) $input->value,
+            ),
             $at->name.' at '.Percent::at($at->at, $shaping->axis->centred).' is shut',
             'still sends '.$shaping->percent($at->at),
         ], false, []);
@@ -137,7 +176,10 @@ final readonly class WhyNothing
     /** It would play what was recorded last. */
     private static function idleRecorded(Cell $cell): ?string
     {
-        return array_filter($cell->outputs, fn (Output $output) => $output instanceof PlaysLatest) === [] ? null : 'nothing is recorded that could be played';
+        return array_filter(
+            $cell->outputs,
+            fn (Output $output) => $output instanceof PlaysLatest,
+        ) === [] ? null : 'nothing is recorded that could be played';
     }
 
     /** A stop or a macro that is set aside, so that what leads to it does nothing. */
@@ -179,7 +221,10 @@ final readonly class WhyNothing
     {
         $shaping = $this->set->shapings[$input->port] ?? null;
 
-        return $shaping === null ? null : [$input->port, $this->words->axisMoved($shaping, $input->port, (int) $input->value)];
+        return $shaping === null ? null : [
+            $input->port,
+            $this->words->axisMoved($shaping, $input->port, (int) $input->value),
+        ];
     }
 
     /** @return ?array{string, string} the contact that the input closed, or opened if it closed none */
@@ -187,7 +232,10 @@ final readonly class WhyNothing
     {
         foreach ($this->set->rig->contacts as $ref => $contact) {
             $closed = match (true) {
-                $contact->hat === $input->port => ContactInput::points($contact->direction, (int) $input->value) && ! ContactInput::points($contact->direction, $before),
+                $contact->hat === $input->port => ContactInput::points(
+                    $contact->direction,
+                    (int) $input->value,
+                ) && ! ContactInput::points($contact->direction, $before),
                 $contact->opposite === $input->port => $input->value === 0,
                 default => $ref === $input->port && $input->value === 1,
             };

@@ -17,7 +17,12 @@ final readonly class Bank
      */
     public static function latest(array $banks): ?self
     {
-        return array_reduce($banks, fn (?self $best, ?self $bank) => $best === null || ($bank !== null && $bank->count > $best->count) ? $bank : $best);
+        return array_reduce(
+            $banks,
+            fn (?self $best, ?self $bank) => $best === null || (
+                $bank !== null && $bank->count > $best->count
+            ) ? $bank : $best,
+        );
     }
 
     public function checksum(): string

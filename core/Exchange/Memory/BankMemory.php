@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Nailrod\Core\Exchange\Memory;
 
 /**
- * A memory of two or more banks, of which the valid one with the highest count is in force. A write goes to another bank,
- * an empty one or the oldest: first its header is wiped, then the content is written, and the header comes last, so that
- * a write that is cut off at any byte leaves the old bank in force. Nobody else writes meanwhile, and that the new bank
- * is in force is looked at as the last thing. Header, big-endian: "NR" and two zero bytes, count, length, CRC-32 of
- * count, length and content (4 bytes each).
+ * A memory of two or more banks, of which the valid one with the highest count is in force. A write goes to another
+ * bank, an empty one or the oldest: first its header is wiped, then the content is written, and the header comes last,
+ * so that a write that is cut off at any byte leaves the old bank in force. Nobody else writes meanwhile, and that the
+ * new bank is in force is looked at as the last thing. Header, big-endian: "NR" and two zero bytes, count, length,
+ * CRC-32 of count, length and content (4 bytes each).
  */
 final readonly class BankMemory
 {

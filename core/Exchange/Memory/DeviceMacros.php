@@ -14,7 +14,9 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Mention;
 use Nailrod\Core\Set\References;
 
-/** The macros that contacts of a device play, start or stop: those that it holds, and why it does not hold the others. */
+/**
+ * The macros that contacts of a device play, start or stop: those that it holds, and why it does not hold the others.
+ */
 final readonly class DeviceMacros
 {
     /**
@@ -35,7 +37,11 @@ final readonly class DeviceMacros
             $macro = $set->macros[$id]->played($set->layouts);
             $reason = match (true) {
                 ($why = $alone->whyNotMacro($id)) !== null => $why,
-                count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
+                count($macro->steps) > Macro::MOST_STEPS => sprintf(
+                    'it has %d steps, the device takes %d',
+                    count($macro->steps),
+                    Macro::MOST_STEPS,
+                ),
                 ($full = $device->keeps()?->whyNot(Keeps::MACROS, count($held))) !== null => $full,
                 default => $alone->whoElsePlays($id),
             };
@@ -63,12 +69,19 @@ final readonly class DeviceMacros
         return ['steps' => $steps] + $macro->toArray();
     }
 
-    /** @return list<string> ids of the macros that are played, started or stopped by what the device does by itself, in file order */
+    /**
+     * @return list<string> ids of the macros that are played, started or stopped by what the device does by itself, in
+     *    file order
+     */
     private static function played(BindingSet $set, DeviceAlone $alone): array
     {
         $played = [];
         foreach ((new References($set))->ofContacts() as $use) {
-            if (($use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro) && self::isDone($set, $alone, $use)) {
+            if (
+                (
+                    $use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro
+                ) && self::isDone($set, $alone, $use)
+            ) {
                 $played[$use->does->macro()] = true;
             }
         }
@@ -80,6 +93,9 @@ final readonly class DeviceMacros
     {
         $cell = $use->by === Mention::CELL ? $set->cell($use->layer, $use->key) : null;
 
-        return $alone->isOwn($use->ref) && ($cell === null ? $alone->whyNotChord($set->chords[$use->layer][$use->key]) : $alone->whyNotCell($use->key, $cell)) === null;
+        return $alone->isOwn($use->ref) && (
+            $cell === null ? $alone->whyNotChord($set->chords[$use->layer][$use->key])
+                : $alone->whyNotCell($use->key, $cell)
+        ) === null;
     }
 }

@@ -26,23 +26,34 @@ use Nailrod\Core\Set\Words;
 /**
  * The part of a set that one device can do by itself: its own axes and contacts, actions replaced by their ways.
  * Variables and the mouse are left out, since the simulator is not at the other end of its cable, and so is what other
- * devices have a part in: their stops, their lamps, flags that only they raise. It is a set document that needs no parent,
- * kept as compact JSON.
+ * devices have a part in: their stops, their lamps, flags that only they raise. It is a set document that needs no
+ * parent, kept as compact JSON.
  */
 final readonly class DeviceMapping
 {
     /**
-     * @param list<string>          $leftOut a sentence for each thing that Nailrod does while it runs, since the device cannot
+     * @param list<string>          $leftOut a sentence for each thing that
+     *                                       Nailrod does while it runs, since the device cannot
      * @param array<string, string> $macros  why it does not hold macros that its contacts play, by id
      * @param list<string>          $toGame  a sentence for each action without a way, which is left to the game
      */
-    private function __construct(public SetDocument $document, public array $leftOut, public array $macros, public array $toGame) {}
+    private function __construct(
+        public SetDocument $document,
+        public array $leftOut,
+        public array $macros,
+        public array $toGame,
+    ) {}
 
     public static function of(BindingSet $kept, Device $device): self
     {
         [$document, $leftOut, $macros, $toGame] = Split::of($kept, $device);
 
-        return new self($document, [...self::aside($kept, new DeviceAlone($kept, $device)), ...$leftOut], $macros, $toGame);
+        return new self(
+            $document,
+            [...self::aside($kept, new DeviceAlone($kept, $device)), ...$leftOut],
+            $macros,
+            $toGame,
+        );
     }
 
     /** @return list<string> a sentence for each part of the device's own that is set aside */
@@ -56,9 +67,14 @@ final readonly class DeviceMapping
             'lamps' => array_filter(($set->lamps[$path->key] ?? null)?->lamps() ?? [], $alone->isOwn(...)) !== [],
             default => false,
         };
-        $aside = array_map(fn (PartValue $part) => Aside::target($part->path), array_filter($set->merged->section(Aside::name()), fn (PartValue $part) => $part->value !== null));
+        $aside = array_map(
+            fn (PartValue $part) => Aside::target($part->path),
+            array_filter($set->merged->section(Aside::name()), fn (PartValue $part) => $part->value !== null),
+        );
 
-        return array_values(array_map(fn (PartPath $path) => $words->subject($path).': it is set aside', array_filter($aside, $isOwn)));
+        return array_values(
+            array_map(fn (PartPath $path) => $words->subject($path).': it is set aside', array_filter($aside, $isOwn)),
+        );
     }
 
     /** A mapping that says nothing, to compare with. */
@@ -113,16 +129,28 @@ final readonly class DeviceMapping
     private static function ofDevice(SetDocument $stored, Device $device): SetDocument
     {
         if ($stored->devices !== null && $stored->devices !== [$device->id]) {
-            throw FormatError::told('The mapping', $stored->devices === [] ? 'one of no device' : 'one of another device ('.implode(', ', $stored->devices).')', 'one of '.$device->name);
+            throw FormatError::told(
+                'The mapping',
+                $stored->devices === [] ? 'one of no device'
+                    : 'one of another device ('
+                    .implode(', ', $stored->devices)
+                    .')',
+                'one of '.$device->name,
+            );
         }
 
         return $stored;
     }
 
-    /** @return list<PartChange> in what parts another mapping differs from this one; of which set it is does not count */
+    /**
+     * @return list<PartChange> in what parts another mapping differs from this one; of which set it is does not count
+     */
     public function since(SetDocument $before): array
     {
-        return array_values(array_filter(SetDiff::between($before, $this->document), fn (PartChange $change) => isset(Sections::all()[$change->path->section])));
+        return array_values(array_filter(
+            SetDiff::between($before, $this->document),
+            fn (PartChange $change) => isset(Sections::all()[$change->path->section]),
+        ));
     }
 
     /** @return list<Output> what the device sends by itself, each as often as something sends it */

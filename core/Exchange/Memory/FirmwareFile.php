@@ -18,8 +18,8 @@ use Nailrod\Core\Rig\Device\Keeps;
 use Nailrod\Core\Rig\Device\Version;
 
 /**
- * A firmware of a device as a file, format `nailrod-firmware`, version 1: a head in JSON on one line, a line feed, and then
- * the bytes. The head says for which board it is, and what a device with it keeps.
+ * A firmware of a device as a file, format `nailrod-firmware`, version 1: a head in JSON on one line, a line feed, and
+ * then the bytes. The head says for which board it is, and what a device with it keeps.
  */
 final readonly class FirmwareFile
 {
@@ -29,7 +29,12 @@ final readonly class FirmwareFile
     private const LONGEST = 4_194_304;
 
     /** @param string $content head and bytes, as they stand in the file */
-    private function __construct(public string $board, public string $version, public Keeps $keeps, public string $content) {}
+    private function __construct(
+        public string $board,
+        public string $version,
+        public Keeps $keeps,
+        public string $content,
+    ) {}
 
     public static function fields(): Fields
     {
@@ -38,9 +43,26 @@ final readonly class FirmwareFile
             Field::required('version', 'Version', new Whole(1, 1), 'The version of the format.'),
             Field::required('board', 'Board', new Text(20), 'For which circuit board it is.', 'B'),
             Field::required('firmware', 'Firmware', new Version, 'Which version of the firmware it is.', '2.6'),
-            Field::required('length', 'Length', new Whole(1, self::LONGEST, 'bytes'), 'How many bytes follow the head and its line feed.', 4096),
-            Field::required('crc32', 'Checksum', new Hex('a CRC-32', 4), 'The CRC-32 (ISO 3309) of these bytes, as eight hex digits.', 'cbf43926'),
-            Field::required('keeps', 'Keeps', new Thing(Keeps::fields(), 'what it keeps'), 'What a device with it keeps, as in a device file.'),
+            Field::required(
+                'length',
+                'Length',
+                new Whole(1, self::LONGEST, 'bytes'),
+                'How many bytes follow the head and its line feed.',
+                4096,
+            ),
+            Field::required(
+                'crc32',
+                'Checksum',
+                new Hex('a CRC-32', 4),
+                'The CRC-32 (ISO 3309) of these bytes, as eight hex digits.',
+                'cbf43926',
+            ),
+            Field::required(
+                'keeps',
+                'Keeps',
+                new Thing(Keeps::fields(), 'what it keeps'),
+                'What a device with it keeps, as in a device file.',
+            ),
         );
     }
 
@@ -51,13 +73,19 @@ final readonly class FirmwareFile
         $head = substr($content, 0, (int) $end);
         $bytes = substr($content, (int) $end + 1);
         if ($end === false || ! str_starts_with($head, '{')) {
-            throw FormatError::told('the file', 'no head in its first line', 'a firmware: a head in JSON on one line, then its bytes');
+            throw FormatError::told(
+                'the file',
+                'no head in its first line',
+                'a firmware: a head in JSON on one line, then its bytes',
+            );
         }
         $node = Node::of(Json::decodeStrictly($head), 'head');
         $given = self::fields()->read($node);
         $keeps = Keeps::of($given->thing('keeps')) ?? throw $given->lacks('keeps');
         if (strlen($bytes) !== $given->whole('length')) {
-            throw $node->get('length')->refuse(sprintf('%d, since so many bytes are in the file; it is cut off or damaged', strlen($bytes)));
+            throw $node->get('length')->refuse(
+                sprintf('%d, since so many bytes are in the file; it is cut off or damaged', strlen($bytes)),
+            );
         }
         if (sprintf('%08x', crc32($bytes)) !== strtolower($given->text('crc32'))) {
             throw $node->get('crc32')->refuse('the checksum of its bytes, so the file is damaged');
@@ -72,15 +100,31 @@ final readonly class FirmwareFile
      */
     public static function write(string $board, string $version, array $keeps, string $bytes): string
     {
-        return Json::compact(['format' => self::FORMAT, 'version' => 1, 'board' => $board, 'firmware' => $version, 'length' => strlen($bytes), 'crc32' => sprintf('%08x', crc32($bytes)), 'keeps' => $keeps])."\n".$bytes;
+        return Json::compact([
+            'format' => self::FORMAT,
+            'version' => 1,
+            'board' => $board,
+            'firmware' => $version,
+            'length' => strlen($bytes),
+            'crc32' => sprintf('%08x', crc32($bytes)),
+            'keeps' => $keeps,
+        ])."\n".$bytes;
     }
 
     /** Why a unit does not take it; null if it does. */
     public function whyNot(UnitIdentity $told): ?string
     {
         return match (true) {
-            $told->board !== $this->board => sprintf('This firmware is for board %s, and the device has board %s. Nothing was sent to it.', $this->board, $told->board ?? 'that it does not name'),
-            $told->firmware !== null && Version::isOlder($this->version, $told->firmware) => sprintf('This firmware is %s, and the device has the newer %s. Nothing was sent to it.', $this->version, $told->firmware),
+            $told->board !== $this->board => sprintf(
+                'This firmware is for board %s, and the device has board %s. Nothing was sent to it.',
+                $this->board,
+                $told->board ?? 'that it does not name',
+            ),
+            $told->firmware !== null && Version::isOlder($this->version, $told->firmware) => sprintf(
+                'This firmware is %s, and the device has the newer %s. Nothing was sent to it.',
+                $this->version,
+                $told->firmware,
+            ),
             default => null,
         };
     }

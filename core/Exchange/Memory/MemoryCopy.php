@@ -10,7 +10,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 
-/** What is in the memory of a device, as a file: the device as it says itself, and its banks. Format `nailrod-copy`, version 1. */
+/**
+ * What is in the memory of a device, as a file: the device as it says itself, and its banks. Format `nailrod-copy`,
+ * version 1.
+ */
 final readonly class MemoryCopy
 {
     public const FORMAT = 'nailrod-copy';
@@ -28,20 +31,39 @@ final readonly class MemoryCopy
      */
     public static function write(array $device, ?string $board, ?string $firmware, array $banks): string
     {
-        return Json::encode(['format' => self::FORMAT, 'version' => 1, 'device' => $device] + array_filter(['board' => $board, 'firmware' => $firmware], fn (?string $said) => $said !== null) + ['banks' => array_map(fn (?Bank $bank): ?array => $bank === null ? null : ['count' => $bank->count, 'content' => base64_encode($bank->content), 'checksum' => $bank->checksum()], $banks)]);
+        return Json::encode(
+            ['format' => self::FORMAT, 'version' => 1, 'device' => $device] + array_filter(
+                ['board' => $board, 'firmware' => $firmware],
+                fn (?string $said) => $said !== null,
+            ) + [
+                'banks' => array_map(
+                    fn (?Bank $bank): ?array => $bank === null ? null : [
+                        'count' => $bank->count,
+                        'content' => base64_encode($bank->content),
+                        'checksum' => $bank->checksum(),
+                    ],
+                    $banks,
+                ),
+            ],
+        );
     }
 
     /** @throws FormatError with the place of what is wrong */
     public static function read(string $text): self
     {
-        $node = Node::of(Json::decodeStrictly($text))->only(['format', 'version', 'device', 'board', 'firmware', 'banks']);
+        $node = Node::of(Json::decodeStrictly($text))->only(
+            ['format', 'version', 'device', 'board', 'firmware', 'banks'],
+        );
         $node->get('format')->oneOf([self::FORMAT]);
         $node->get('version')->int(1, 1);
         $node->maybe('board')?->string(20);
         $node->maybe('firmware')?->string(16);
         $banks = [];
         foreach ($node->get('banks')->list(self::MOST_BANKS) as $number => $bank) {
-            $banks[] = $bank->value === null ? null : self::bank($number, $bank->only(['count', 'content', 'checksum']));
+            $banks[] = $bank->value === null ? null : self::bank(
+                $number,
+                $bank->only(['count', 'content', 'checksum']),
+            );
         }
 
         return new self(DeviceReader::read($node->get('device')), $banks);

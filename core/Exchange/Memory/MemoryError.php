@@ -10,7 +10,12 @@ final class MemoryError extends \DomainException implements Refusal
 {
     public static function tooLarge(int $bytes, int $room): self
     {
-        return new self(sprintf('The mapping takes %d bytes, and a bank of the device holds %d. Assign fewer controls of this device, then write again.', $bytes, $room));
+        return new self(sprintf(
+            'The mapping takes %d bytes, and a bank of the device holds %d. Assign fewer controls of this '
+                .'device, then write again.',
+            $bytes,
+            $room,
+        ));
     }
 
     /** @param string $why a sentence, with what to do */
@@ -27,7 +32,9 @@ final class MemoryError extends \DomainException implements Refusal
 
     public static function unknown(string $name): self
     {
-        return new self('The rig does not answer, so nobody knows whether '.$name.' is plugged in. Wait a moment, then try again.');
+        return new self(
+            'The rig does not answer, so nobody knows whether '.$name.' is plugged in. Wait a moment, then try again.',
+        );
     }
 
     /** @param string $why a sentence */
@@ -38,6 +45,9 @@ final class MemoryError extends \DomainException implements Refusal
 
     public static function notVerified(): self
     {
-        return new self('What was read back is not what was written. The device still works with what was stored before; write again, and if it fails again, check the cable.');
+        return new self(
+            'What was read back is not what was written. The device still works with what was stored before; write '
+                .'again, and if it fails again, check the cable.',
+        );
     }
 }

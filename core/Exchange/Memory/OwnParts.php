@@ -23,7 +23,10 @@ use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\References;
 use Nailrod\Core\Set\SettingReading;
 
-/** What of a set is a device's own, and what of that its memory has room for and its firmware knows, whatever it depends on. */
+/**
+ * What of a set is a device's own, and what of that its memory has room for and its firmware knows, whatever it depends
+ * on.
+ */
 final readonly class OwnParts
 {
     private Keeps $keeps;
@@ -77,7 +80,13 @@ final readonly class OwnParts
     {
         $layers = [];
         foreach ($this->keeps->isLimited(Keeps::LAYERS) ? (new References($this->set))->ofContacts() : [] as $use) {
-            foreach ($use->does instanceof LeadsToLayer && $use->does instanceof NamesPart && $this->isOwn($use->ref) ? $use->does->names() : [] as [$sort, $id]) {
+            foreach (
+                $use->does instanceof LeadsToLayer
+                    && $use->does instanceof NamesPart
+                    && $this->isOwn($use->ref)
+                    ? $use->does->names()
+                    : [] as [$sort, $id]
+            ) {
                 $layers[$id] = true;
             }
         }
@@ -101,12 +110,19 @@ final readonly class OwnParts
     /** @param string $id of one of its own */
     public function whyNotLamp(string $id): ?string
     {
-        return $this->room(Keeps::LAMPS, $id, array_filter(Keys::of($this->set->lamps), fn (string $one) => array_filter($this->set->lamps[$one]->lamps(), $this->isOwn(...)) !== []));
+        return $this->room(
+            Keeps::LAMPS,
+            $id,
+            array_filter(
+                Keys::of($this->set->lamps),
+                fn (string $one) => array_filter($this->set->lamps[$one]->lamps(), $this->isOwn(...)) !== [],
+            ),
+        );
     }
 
     /**
-     * Those that come first have their room, whether they turn out to be kept or not: otherwise what one of them depends on
-     * would decide about another.
+     * Those that come first have their room, whether they turn out to be kept or not: otherwise what one of them
+     * depends on would decide about another.
      *
      * @param array<array-key, string> $own in the order of the file
      */
@@ -145,12 +161,16 @@ final readonly class OwnParts
             }
         }
         foreach (array_diff(Keys::of(AxisParts::all()), [Measured::part()]) as $part) {
-            $why = $this->set->merged->value(PartPath::axis($ref, $part)) === null ? null : $this->whyNotShape($ref, $part);
+            $why = $this->set->merged->value(PartPath::axis($ref, $part)) === null
+                ? null
+                : $this->whyNotShape($ref, $part);
             if ($why !== null) {
                 return $why;
             }
         }
-        $turns = SettingReading::turning($this->device)?->ref === $ref && isset($this->set->settings[$this->device->id][Setting::ROTATION]);
+        $turns = SettingReading::turning($this->device)?->ref === $ref && isset(
+            $this->set->settings[$this->device->id][Setting::ROTATION],
+        );
 
         return $turns ? $this->whyNotSetting(Setting::ROTATION) : null;
     }
@@ -168,7 +188,11 @@ final readonly class OwnParts
 
     public function whyNotBehaviour(?Behaviour $behaviour): ?string
     {
-        return $behaviour === null || $this->keeps->knows($behaviour::kind()) ? null : 'its firmware does not know "'.$behaviour::title().'"';
+        return $behaviour === null || $this->keeps->knows($behaviour::kind())
+            ? null
+            : 'its firmware does not know "'
+            .$behaviour::title()
+            .'"';
     }
 
     public function whyNotOutput(Output $way): ?string

@@ -14,10 +14,18 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
 
-/** The parts of a set that a device keeps or not whatever the others are: settings, the shaping of axes, what is made from them. */
+/**
+ * The parts of a set that a device keeps or not whatever the others are: settings, the shaping of axes, what is made
+ * from them.
+ */
 final readonly class PlainParts
 {
-    public function __construct(private BindingSet $set, private Device $device, private OwnParts $parts, private Dropped $dropped) {}
+    public function __construct(
+        private BindingSet $set,
+        private Device $device,
+        private OwnParts $parts,
+        private Dropped $dropped,
+    ) {}
 
     /**
      * @param array<string, mixed> $value
@@ -78,6 +86,9 @@ final readonly class PlainParts
         $turned = $this->set->settings[$this->device->id][Setting::ROTATION] ?? null;
         $path = PartPath::setting($this->device->id, Setting::ROTATION);
 
-        return $turned === null || $this->set->merged->value($path) !== null || $this->parts->whyNotSetting(Setting::ROTATION) !== null ? $document : $document->with($path, ['is' => $turned]);
+        return $turned === null || $this->set->merged->value($path) !== null
+            || $this->parts->whyNotSetting(Setting::ROTATION) !== null
+            ? $document
+            : $document->with($path, ['is' => $turned]);
     }
 }

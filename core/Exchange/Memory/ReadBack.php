@@ -28,7 +28,10 @@ final class ReadBack
 {
     use SaysParts;
 
-    /** Sections of which a part goes where the device does not have it, those first that name others; layers, flags and macros are of the whole set. */
+    /**
+     * Sections of which a part goes where the device does not have it, those first that name others; layers, flags and
+     * macros are of the whole set.
+     */
     private const GONE = ['cells', 'chords', 'lamps', 'stops', 'axes', 'made', 'settings'];
 
     /** @var list<string> a sentence for each part that stays as the set says it, though the device has it otherwise */
@@ -80,7 +83,8 @@ final class ReadBack
             default => null,
         };
         if ($was === null && $said !== null && $path->section !== 'axes') {
-            $this->left[] = $this->words->subject($path).': the device has it otherwise, but what this set says of it the device cannot keep';
+            $this->left[] = $this->words->subject($path)
+                .': the device has it otherwise, but what this set says of it the device cannot keep';
 
             return $own;
         }
@@ -111,9 +115,16 @@ final class ReadBack
             }
             $next[$field] = match (true) {
                 $new === null => null,
-                $field === 'outputs' => $this->outputs(self::list($new), self::list($old), self::list($said[$field] ?? null)),
+                $field === 'outputs' => $this->outputs(
+                    self::list($new),
+                    self::list($old),
+                    self::list($said[$field] ?? null),
+                ),
                 $field === 'steps' && $path->section === 'macros' => $this->steps(self::list($new)),
-                $field === 'axes' && $path->section === 'stops' => [...self::list($new), ...$this->axesOfOthers(self::list($said[$field] ?? null))],
+                $field === 'axes' && $path->section === 'stops' => [
+                    ...self::list($new),
+                    ...$this->axesOfOthers(self::list($said[$field] ?? null)),
+                ],
                 default => $new,
             };
         }
@@ -143,7 +154,13 @@ final class ReadBack
             }
         }
 
-        return [...array_map(fn (mixed $output) => $kept[Json::compact(Node::of($output)->plain())] ?? $this->output($output), $is), ...$beside];
+        return [
+            ...array_map(
+                fn (mixed $output) => $kept[Json::compact(Node::of($output)->plain())] ?? $this->output($output),
+                $is,
+            ),
+            ...$beside,
+        ];
     }
 
     /** @return mixed the one action of the set that is reached so, else the output as it is */
@@ -181,7 +198,8 @@ final class ReadBack
             if ($this->fits($next)) {
                 $own = $next;
             } else {
-                $this->left[] = $this->words->subject($path).': the device does not have it any more, but something else of this set needs it';
+                $this->left[] = $this->words->subject($path)
+                    .': the device does not have it any more, but something else of this set needs it';
             }
         }
 
@@ -193,7 +211,11 @@ final class ReadBack
     {
         $said = Node::of($this->set->merged->value($path))->plain();
         $rest = match ($path->section) {
-            'cells' => $this->outputs([], self::list((self::plain($this->now, $path) ?? [])['outputs'] ?? null), self::list($said['outputs'] ?? null)),
+            'cells' => $this->outputs(
+                [],
+                self::list((self::plain($this->now, $path) ?? [])['outputs'] ?? null),
+                self::list($said['outputs'] ?? null),
+            ),
             'stops' => $this->axesOfOthers(self::list($said['axes'] ?? null)),
             default => [],
         };
@@ -208,14 +230,23 @@ final class ReadBack
      */
     private function axesOfOthers(array $axes): array
     {
-        return array_values(array_filter($axes, fn (mixed $axis) => ! is_string($axis) || ! str_starts_with($axis, $this->device->id.'/')));
+        return array_values(array_filter(
+            $axes,
+            fn (mixed $axis) => ! is_string($axis) || ! str_starts_with($axis, $this->device->id.'/'),
+        ));
     }
 
     /** Does the set hold together with this? */
     private function fits(SetDocument $own): bool
     {
         try {
-            BindingSet::of(MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]), new Rig(array_values($this->set->rig->devices)), $this->set->catalogue, [], $this->set->layouts);
+            BindingSet::of(
+                MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]),
+                new Rig(array_values($this->set->rig->devices)),
+                $this->set->catalogue,
+                [],
+                $this->set->layouts,
+            );
         } catch (FormatError) {
             return false;
         }

@@ -20,9 +20,9 @@ use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\SetDocument;
 
 /**
- * What of a set a device keeps, and what it does not. Closed both ways: a part is kept only if all that it names is kept,
- * and every part of the device that can change, delay or hide its result. Where what a layer says is not kept, the
- * mapping says that nothing happens there, so that the base layer does not show through.
+ * What of a set a device keeps, and what it does not. Closed both ways: a part is kept only if all that it names is
+ * kept, and every part of the device that can change, delay or hide its result. Where what a layer says is not kept,
+ * the mapping says that nothing happens there, so that the base layer does not show through.
  */
 final readonly class Split
 {
@@ -37,8 +37,12 @@ final readonly class Split
     private PlainParts $plain;
 
     /** @param BindingSet $set as it is played */
-    private function __construct(private BindingSet $kept, private BindingSet $set, private Device $device, Unkept $unkept)
-    {
+    private function __construct(
+        private BindingSet $kept,
+        private BindingSet $set,
+        private Device $device,
+        Unkept $unkept,
+    ) {
         $alone = new DeviceAlone($this->set, $device, null, $unkept);
         $this->macros = DeviceMacros::of($this->set, $device, $alone);
         $this->alone = $alone->holding($this->macros->held);
@@ -46,7 +50,12 @@ final readonly class Split
         $this->plain = new PlainParts($this->set, $device, $this->alone->parts, $this->dropped);
     }
 
-    /** @return array{SetDocument, list<string>, array<string, string>, list<string>} what the device keeps; a sentence for each thing that Nailrod does; why it does not hold macros, by id; a sentence for each thing that is left to the game */
+    /**
+     * @return array{SetDocument, list<string>, array<string, string>, list<string>} what the device keeps; a sentence
+     *    for each thing that Nailrod does; why it does not hold macros, by id; a sentence for each thing that is left
+     * to
+     *    the game
+     */
     public static function of(BindingSet $kept, Device $device): array
     {
         $set = Played::of($kept);
@@ -63,14 +72,23 @@ final readonly class Split
 
     private function document(): SetDocument
     {
-        $document = SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $this->set->merged->own->id, 'name' => $this->set->merged->own->name, 'devices' => [$this->device->id]]));
+        $document = SetDocument::read(Node::of([
+            'format' => SetDocument::FORMAT,
+            'version' => 1,
+            'id' => $this->set->merged->own->id,
+            'name' => $this->set->merged->own->name,
+            'devices' => [$this->device->id],
+        ]));
         foreach ($this->macros->reasons as $id => $reason) {
             $this->dropped->say('Macro '.$this->set->macros[$id]->name, $reason);
         }
         foreach ($this->set->merged->parts() as $part) {
             $path = $part->path;
             $value = match ($path->section) {
-                'layers' => $this->alone->parts->keepsLayers() && $this->alone->parts->whyNotLayer($path->key) === null ? Node::of($part->value)->plain() : null,
+                'layers' => $this->alone->parts->keepsLayers()
+                    && $this->alone->parts->whyNotLayer($path->key) === null
+                    ? Node::of($part->value)
+                    ->plain() : null,
                 'flags' => Node::of($part->value)->plain(),
                 'settings' => $path->key === $this->device->id ? $this->plain->setting($path) : null,
                 'controls' => $path->key === $this->device->id ? Node::of($part->value)->plain() : null,
@@ -89,7 +107,9 @@ final readonly class Split
         return self::needed($this->plain->turned($document));
     }
 
-    /** Layers that nothing in the device leads to, flags that nothing names and macros that nothing plays take no room. */
+    /**
+     * Layers that nothing in the device leads to, flags that nothing names and macros that nothing plays take no room.
+     */
     private static function needed(SetDocument $document): SetDocument
     {
         $layers = [Layer::BASE];
@@ -114,7 +134,10 @@ final readonly class Split
                 ),
             );
         } while (count($layers) > $before);
-        $isEmpty = array_filter($document->parts(), fn (PartValue $part) => ! in_array($part->path->section, ['layers', 'flags', 'macros'], true)) === [];
+        $isEmpty = array_filter(
+            $document->parts(),
+            fn (PartValue $part) => ! in_array($part->path->section, ['layers', 'flags', 'macros'], true),
+        ) === [];
         foreach ($document->parts() as $part) {
             $isNeeded = match ($part->path->section) {
                 'layers' => ! $isEmpty && in_array($part->path->key, $layers, true),
@@ -170,11 +193,16 @@ final readonly class Split
         $cell = $this->set->cell($path->key, $ref);
         $layer = $this->alone->parts->whyNotLayer($path->key);
         if ($cell === null || $cell->isNothing()) {
-            return $cell === null || $layer !== null || $this->alone->parts->whyNotRead($ref) !== null ? null : ['nothing' => true];
+            return $cell === null || $layer !== null
+                || $this->alone->parts->whyNotRead($ref) !== null
+                ? null
+                : ['nothing' => true];
         }
         $what = sprintf('%s, layer %s', $this->set->rig->nameOf($ref), $this->set->layers[$path->key]->name);
         $depends = $layer ?? $this->alone->whyNotCell($ref, $cell);
-        if ($depends !== null || ($cell->behaviour instanceof PlaysItsMacro && ! isset($this->macros->held[$cell->behaviour->macro()]))) {
+        if ($depends !== null || (
+            $cell->behaviour instanceof PlaysItsMacro && ! isset($this->macros->held[$cell->behaviour->macro()])
+        )) {
             $this->dropped->say($what, $depends ?? 'its macro is not on the device');
 
             return $this->none($path, $ref, $cell);
@@ -190,14 +218,22 @@ final readonly class Split
                 $way === null ? $this->dropped->toGame($what, $output) : $this->dropped->say($what, (string) $reason);
             }
         }
-        if (($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) || ($cell->behaviour instanceof NeedsAllOutputs && $lost !== [])) {
+        if (
+            (
+                $outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro
+            ) || ($cell->behaviour instanceof NeedsAllOutputs && $lost !== [])
+        ) {
             return $this->none($path, $ref, $cell);
         }
         foreach ($lost as $output) {
             $this->dropped->output($this->set->rig->nameOf($ref), $output);
         }
 
-        return ($cell->behaviour === null ? [] : ['behaviour' => $cell->behaviour->toArray()]) + ($outputs === [] ? [] : ['outputs' => $outputs]) + ($cell->over?->toArray() ?? []) + ($cell->when === null ? [] : ['when' => $cell->when->toArray()]);
+        return (
+            $cell->behaviour === null ? [] : ['behaviour' => $cell->behaviour->toArray()]
+        ) + ($outputs === [] ? [] : ['outputs' => $outputs]) + ($cell->over?->toArray() ?? []) + (
+            $cell->when === null ? [] : ['when' => $cell->when->toArray()]
+        );
     }
 
     /** @return ?array<string, mixed> nothing happens where the base layer would show through */
@@ -207,7 +243,10 @@ final readonly class Split
 
         $hides = $path->key !== Layer::BASE && $this->set->cell(Layer::BASE, $ref) !== null;
 
-        return $hides && $this->alone->parts->whyNotLayer($path->key) === null && $this->alone->parts->whyNotRead($ref) === null ? ['nothing' => true] : null;
+        return $hides && $this->alone->parts->whyNotLayer($path->key) === null
+            && $this->alone->parts->whyNotRead($ref) === null
+            ? ['nothing' => true]
+            : null;
     }
 
     /** @return ?array<string, mixed> */
@@ -238,7 +277,10 @@ final readonly class Split
         $outputs = [];
         foreach ($chord->outputs as $output) {
             $way = $this->set->leaving($output);
-            $reason = $this->alone->parts->whyNotLayer($path->key) ?? $this->alone->parts->whyNotChord($path->key, (string) $path->inner) ?? $this->alone->whyNotChord($chord) ?? $this->alone->whyNot($way);
+            $reason = $this->alone->parts->whyNotLayer($path->key)
+                ?? $this->alone->parts->whyNotChord($path->key, (string) $path->inner)
+                ?? $this->alone->whyNotChord($chord)
+                ?? $this->alone->whyNot($way);
             if ($way === null || $reason !== null) {
                 $what = $chord->name.', layer '.$this->set->layers[$path->key]->name;
                 $way === null ? $this->dropped->toGame($what, $output) : $this->dropped->say($what, (string) $reason);

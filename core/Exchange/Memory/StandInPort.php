@@ -10,8 +10,9 @@ use Nailrod\Core\Rig\Device\Mode;
 use Nailrod\Core\Rig\Device\Version;
 
 /**
- * A stand-in at the end of its cable, which judges a write itself as a device does: its mode, whether a hand has let it in,
- * its firmware. It is judged at the first byte; a write that has begun may end. What is wrong with the unit happens here.
+ * A stand-in at the end of its cable, which judges a write itself as a device does: its mode, whether a hand has let it
+ * in, its firmware. It is judged at the first byte; a write that has begun may end. What is wrong with the unit happens
+ * here.
  */
 final class StandInPort implements DevicePort
 {
@@ -21,12 +22,24 @@ final class StandInPort implements DevicePort
      * @param \Closure(): int $clock      the device's own, in ms
      * @param bool           $isFirmware is it the room of its firmware, for which an old one is no hindrance?
      */
-    public function __construct(private readonly MemoryPort $memory, private readonly Device $device, private readonly UnitState $state, private readonly \Closure $clock, private readonly bool $isFirmware = false) {}
+    public function __construct(
+        private readonly MemoryPort $memory,
+        private readonly Device $device,
+        private readonly UnitState $state,
+        private readonly \Closure $clock,
+        private readonly bool $isFirmware = false,
+    ) {}
 
     public function tells(): UnitIdentity
     {
         $device = $this->device;
-        $told = new UnitIdentity($this->state->serial, $device->onboard->board, $device->onboard->firmware, $this->state->modeOf($device)?->id, $this->state->open($device, ($this->clock)()));
+        $told = new UnitIdentity(
+            $this->state->serial,
+            $device->onboard->board,
+            $device->onboard->firmware,
+            $this->state->modeOf($device)?->id,
+            $this->state->open($device, ($this->clock)()),
+        );
 
         return $this->state->fault?->tells($told, $device) ?? $told;
     }
@@ -107,6 +120,8 @@ final class StandInPort implements DevicePort
     /** The first mode in which a device takes a write; the given one if there is none. */
     public static function wanted(Device $device, Mode $else): Mode
     {
-        return array_values(array_filter($device->onboard->modes, fn (Mode $mode) => self::takesWrites($device, $mode)))[0] ?? $else;
+        return array_values(
+            array_filter($device->onboard->modes, fn (Mode $mode) => self::takesWrites($device, $mode)),
+        )[0] ?? $else;
     }
 }

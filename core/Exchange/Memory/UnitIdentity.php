@@ -14,16 +14,29 @@ final readonly class UnitIdentity
      * @param ?string $board    null if it does not say
      * @param ?string $firmware version that runs in it; null if it does not say
      * @param ?string $mode     id of the mode that it is in; null if it has but one
-     * @param ?int    $open     for how many seconds a write can still begin, by its own clock; 0: not until a hand lets it; null: at any time
+     * @param ?int    $open     for how many seconds a write can still begin, by its own clock;
+     *                          0: not until a hand lets it; null: at any time
      */
-    public function __construct(public ?string $serial, public ?string $board, public ?string $firmware, public ?string $mode, public ?int $open) {}
+    public function __construct(
+        public ?string $serial,
+        public ?string $board,
+        public ?string $firmware,
+        public ?string $mode,
+        public ?int $open,
+    ) {}
 
     /** What a device of which nothing else is known would say: its file. */
     public static function of(Device $device): self
     {
         $onboard = $device->onboard;
 
-        return new self($onboard->serials[0] ?? null, $onboard->board, $onboard->firmware, array_key_first($onboard->modes), $onboard->unlock === null ? null : 0);
+        return new self(
+            $onboard->serials[0] ?? null,
+            $onboard->board,
+            $onboard->firmware,
+            array_key_first($onboard->modes),
+            $onboard->unlock === null ? null : 0,
+        );
     }
 
     public function onBoard(string $board): self

@@ -8,14 +8,21 @@ use Nailrod\Core\Exchange\Memory\Fault\Fault;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Device\Mode;
 
-/** How a unit is: its serial, the mode that a hand has put it into, when a hand let a write in, what is wrong with it. */
+/**
+ * How a unit is: its serial, the mode that a hand has put it into, when a hand let a write in, what is wrong with it.
+ */
 final readonly class UnitState
 {
     /**
      * @param ?int   $pressed when a hand did what lets a write in, in ms of the device's clock; null: never
      * @param ?Fault $fault   put on it to try out what happens
      */
-    public function __construct(public ?string $serial = null, public ?string $mode = null, public ?int $pressed = null, public ?Fault $fault = null) {}
+    public function __construct(
+        public ?string $serial = null,
+        public ?string $mode = null,
+        public ?int $pressed = null,
+        public ?Fault $fault = null,
+    ) {}
 
     /** A hand moves the slide at its back: what let a write in before does so no more. */
     public function slid(string $mode): self

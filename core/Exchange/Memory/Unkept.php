@@ -16,7 +16,12 @@ final readonly class Unkept
      * @param ?string               $layers who decides which layer is live
      * @param ?string               $all    who lets go of everything
      */
-    public function __construct(public array $parts = [], public array $refs = [], public ?string $layers = null, public ?string $all = null) {}
+    public function __construct(
+        public array $parts = [],
+        public array $refs = [],
+        public ?string $layers = null,
+        public ?string $all = null,
+    ) {}
 
     public function part(string $sort, string $id, string $who): self
     {

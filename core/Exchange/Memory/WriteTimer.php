@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange\Memory;
 
-/** When a device is written after edits: a while after the last of them, but not too long after the first. Times in µs. */
+/**
+ * When a device is written after edits: a while after the last of them, but not too long after the first. Times in µs.
+ */
 final readonly class WriteTimer
 {
     private const AFTER_LAST = 2_000_000;
@@ -25,6 +27,9 @@ final readonly class WriteTimer
     /** When it is to be written; null if nothing was edited. */
     public function due(): ?int
     {
-        return $this->first === null || $this->last === null ? null : min($this->last + self::AFTER_LAST, $this->first + self::AFTER_FIRST);
+        return $this->first === null || $this->last === null ? null : min(
+            $this->last + self::AFTER_LAST,
+            $this->first + self::AFTER_FIRST,
+        );
     }
 }

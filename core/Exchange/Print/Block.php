@@ -8,7 +8,9 @@ use Nailrod\Core\Exchange\Print\Mark\Group;
 use Nailrod\Core\Exchange\Print\Mark\Mark;
 use Nailrod\Core\Exchange\Print\Mark\Writing;
 
-/** A part of a page as wide as the page is inside its margins; parts are set under each other as long as there is room. */
+/**
+ * A part of a page as wide as the page is inside its margins; parts are set under each other as long as there is room.
+ */
 final readonly class Block
 {
     /** What stays free between two of them, in mm. */
@@ -47,7 +49,23 @@ final readonly class Block
         }
         $pages = $onPage === [] ? $pages : [...$pages, $onPage];
 
-        return array_map(fn (array $marks) => new PrintPage($paper, $title, [new Writing($title, $paper->margin, $paper->margin + 1.1 * $size * Letters::POINT * Letters::LINE, $size * 1.3, $paper->width - 2 * $paper->margin), ...$marks]), $pages);
+        return array_map(
+            fn (array $marks) => new PrintPage(
+                $paper,
+                $title,
+                [
+                    new Writing(
+                        $title,
+                        $paper->margin,
+                        $paper->margin + 1.1 * $size * Letters::POINT * Letters::LINE,
+                        $size * 1.3,
+                        $paper->width - 2 * $paper->margin,
+                    ),
+                    ...$marks,
+                ],
+            ),
+            $pages,
+        );
     }
 
     private static function top(Paper $paper, float $size): float

@@ -30,12 +30,17 @@ final readonly class Callout
     public function __construct(public Control $control, array $rows, private float $size, private float $width)
     {
         $this->line = $size * Letters::POINT * Letters::LINE;
-        $this->rows = array_map(fn (LabelRow $row) => [$row, Letters::lines($row->text, $size, $width - $this->indent($row))], $rows);
+        $this->rows = array_map(
+            fn (LabelRow $row) => [$row, Letters::lines($row->text, $size, $width - $this->indent($row))],
+            $rows,
+        );
     }
 
     private function indent(LabelRow $row): float
     {
-        return ($row->look === null ? 0.0 : self::HATCH + self::GAP) + ($row->sign === null ? 0.0 : $this->side() + self::GAP);
+        return ($row->look === null ? 0.0 : self::HATCH + self::GAP) + (
+            $row->sign === null ? 0.0 : $this->side() + self::GAP
+        );
     }
 
     private function side(): float
@@ -88,7 +93,13 @@ final readonly class Callout
                 $start += $this->side() + self::GAP;
             }
             foreach ($lines as $text) {
-                $marks[] = new Writing($text, $start, $y + $this->line / 2 + Letters::MIDDLE * $this->size * Letters::POINT, $this->size, $x + $this->width - $start);
+                $marks[] = new Writing(
+                    $text,
+                    $start,
+                    $y + $this->line / 2 + Letters::MIDDLE * $this->size * Letters::POINT,
+                    $this->size,
+                    $x + $this->width - $start,
+                );
                 $y += $this->line;
             }
         }

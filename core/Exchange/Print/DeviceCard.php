@@ -12,7 +12,10 @@ use Nailrod\Core\Exchange\Print\Mark\Writing;
 use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Rig\Device\Device;
 
-/** A drawn device with what its controls do beside it, each joined to its control by a wire; in as many blocks as that takes. */
+/**
+ * A drawn device with what its controls do beside it, each joined to its control by a wire; in as many blocks as that
+ * takes.
+ */
 final readonly class DeviceCard
 {
     /** How much of the width, and of the height of a page, the drawing takes at most. */
@@ -55,7 +58,8 @@ final readonly class DeviceCard
     }
 
     /**
-     * @param array<string, list<LabelRow>> $rows what its controls do, by their references; those that do nothing are left out
+     * @param array<string, list<LabelRow>> $rows what its controls do, by their
+     *                                         references; those that do nothing are left out
      *
      * @return list<Block>
      */
@@ -63,13 +67,27 @@ final readonly class DeviceCard
     {
         $blocks = [];
         for ($page = 1; $page <= $this->device->pages(); $page++) {
-            $controls = array_filter($this->device->controls, fn (Control $control) => $control->page === $page && isset($rows[$control->ref]));
+            $controls = array_filter(
+                $this->device->controls,
+                fn (Control $control) => $control->page === $page && isset($rows[$control->ref]),
+            );
             usort($controls, fn (Control $one, Control $other) => [$one->y, $one->x] <=> [$other->y, $other->x]);
-            $callouts = array_map(fn (Control $control) => new Callout($control, $rows[$control->ref], $this->size, $this->beside), $controls);
+            $callouts = array_map(
+                fn (Control $control) => new Callout($control, $rows[$control->ref], $this->size, $this->beside),
+                $controls,
+            );
             while ($callouts !== []) {
                 [$sides, $high, $callouts] = $this->sides($callouts);
                 $high = max($high, $this->device->height * $this->scale);
-                $blocks[] = new Block($this->head + $high, [...$this->head($page), ...$this->drawing($page, $rows), ...$this->side($sides[0], true, $high), ...$this->side($sides[1], false, $high)]);
+                $blocks[] = new Block(
+                    $this->head + $high,
+                    [
+                        ...$this->head($page),
+                        ...$this->drawing($page, $rows),
+                        ...$this->side($sides[0], true, $high),
+                        ...$this->side($sides[1], false, $high),
+                    ],
+                );
             }
         }
 
@@ -77,7 +95,8 @@ final readonly class DeviceCard
     }
 
     /**
-     * As many as have room, each on the side where its control lies if there is room, and those that wait for the next block.
+     * As many as have room, each on the side where its control lies if there is room, and those that wait for the next
+     * block.
      *
      * @param non-empty-list<Callout> $callouts
      *
@@ -132,7 +151,18 @@ final readonly class DeviceCard
             $x = $isLeft ? $this->beside - $callout->width() : $this->inside - $this->beside;
             $edge = $isLeft ? $this->beside + 0.6 : $x - 0.6;
             $wire = $at[$i] + $callout->wire();
-            $marks[] = new Rule([[$edge, $wire], [$edge + ($isLeft ? 1.2 : -1.2), $wire], [$this->left + $callout->control->x * $this->scale, $this->head + $callout->control->y * $this->scale]], 0.14, true);
+            $marks[] = new Rule(
+                [
+                    [$edge, $wire],
+                    [$edge + ($isLeft ? 1.2 : -1.2), $wire],
+                    [
+                        $this->left + $callout->control->x * $this->scale,
+                        $this->head + $callout->control->y * $this->scale,
+                    ],
+                ],
+                0.14,
+                true,
+            );
             array_push($marks, ...$callout->marks($x, $at[$i]));
         }
 
@@ -143,18 +173,32 @@ final readonly class DeviceCard
     private function head(int $page): array
     {
         $base = 0.8 * $this->line();
-        $name = $this->device->title().($this->device->pages() > 1 ? ', '.($this->device->panel->pages[$page - 1]->name ?? 'page '.$page) : '');
+        $name = $this->device->title().(
+            $this->device->pages() > 1 ? ', '.($this->device->panel->pages[$page - 1]->name ?? 'page '.$page) : ''
+        );
         $marks = [];
         $x = $this->inside;
         foreach (array_reverse($this->layers) as [$layer, $look]) {
-            $text = new Writing($layer, $x, $base, $this->size, 0.5 * $this->inside / count($this->layers), Writing::END, false);
+            $text = new Writing(
+                $layer,
+                $x,
+                $base,
+                $this->size,
+                0.5 * $this->inside / count($this->layers),
+                Writing::END,
+                false,
+            );
             $marks[] = $text;
             $x -= $text->width() + 3.0;
             $marks[] = new Box($x, $base - 0.75 * $this->line(), 2.4, 0.9 * $this->line(), $look);
             $x -= 2.5;
         }
 
-        return [new Writing($name, 0.0, $base, $this->size * 1.1, max(20.0, $x - 2.0)), new Rule([[0.0, 1.15 * $this->line()], [$this->inside, 1.15 * $this->line()]], 0.15), ...$marks];
+        return [
+            new Writing($name, 0.0, $base, $this->size * 1.1, max(20.0, $x - 2.0)),
+            new Rule([[0.0, 1.15 * $this->line()], [$this->inside, 1.15 * $this->line()]], 0.15),
+            ...$marks,
+        ];
     }
 
     /**
@@ -164,10 +208,25 @@ final readonly class DeviceCard
      */
     private function drawing(int $page, array $rows): array
     {
-        $marks = [new Box($this->left, $this->head, $this->device->width * $this->scale, $this->device->height * $this->scale, null, 2.0)];
+        $marks = [
+            new Box(
+                $this->left,
+                $this->head,
+                $this->device->width * $this->scale,
+                $this->device->height * $this->scale,
+                null,
+                2.0,
+            ),
+        ];
         foreach ($this->device->controls as $control) {
             if ($control->page === $page) {
-                $marks[] = new ControlMark($control->kind, $this->left + $control->x * $this->scale, $this->head + $control->y * $this->scale, $this->scale, isset($rows[$control->ref]));
+                $marks[] = new ControlMark(
+                    $control->kind,
+                    $this->left + $control->x * $this->scale,
+                    $this->head + $control->y * $this->scale,
+                    $this->scale,
+                    isset($rows[$control->ref]),
+                );
             }
         }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange\Print;
 
-/** A text that was given the largest letters for which there is room: in one line, else in two, else in the owner's shorter words. */
+/**
+ * A text that was given the largest letters for which there is room: in one line, else in two, else in the owner's
+ * shorter words.
+ */
 final readonly class Fitted
 {
     /** Steps by which letters are made smaller, in points. */
@@ -25,12 +28,19 @@ final readonly class Fitted
      * @param float  $largest letters, in points
      * @param float  $least   letters, in points
      */
-    public static function of(string $text, string $own, float $width, float $height, float $largest, float $least): self
-    {
+    public static function of(
+        string $text,
+        string $own,
+        float $width,
+        float $height,
+        float $largest,
+        float $least,
+    ): self {
         foreach (self::ways($text, $own) as [$words, $lines, $isOwn]) {
             for ($size = $largest; $size >= $least - 0.001; $size -= self::STEP) {
                 $broken = Letters::lines($words, $size, $width);
-                $isWhole = count($broken) <= $lines && preg_replace('/\s+/u', ' ', trim($words)) === implode(' ', $broken);
+                $isWhole = count($broken) <= $lines
+                    && preg_replace('/\s+/u', ' ', trim($words)) === implode(' ', $broken);
                 if ($isWhole && count($broken) * $size * Letters::POINT * Letters::LINE <= $height + 0.001) {
                     return new self($broken, $size, $isOwn, true);
                 }
@@ -45,7 +55,11 @@ final readonly class Fitted
     /** @return list<array{string, int, bool}> words, in how many lines at most, and are they the owner's? */
     private static function ways(string $text, string $own): array
     {
-        return [[$text, 1, false], [$text, 2, false], ...($own === '' || $own === $text ? [] : [[$own, 1, true], [$own, 2, true]])];
+        return [
+            [$text, 1, false],
+            [$text, 2, false],
+            ...($own === '' || $own === $text ? [] : [[$own, 1, true], [$own, 2, true]]),
+        ];
     }
 
     /** @return float how high it is, in mm */

@@ -9,7 +9,9 @@ use Nailrod\Core\Exchange\Print\Mark\Mark;
 use Nailrod\Core\Exchange\Print\Mark\Rule;
 use Nailrod\Core\Exchange\Print\Mark\Writing;
 
-/** Headings and rows of text, set under each other, from column to column and from page to page. A row is never torn. */
+/**
+ * Headings and rows of text, set under each other, from column to column and from page to page. A row is never torn.
+ */
 final class Flow
 {
     /** Height of the head of a page, in lines. */
@@ -34,8 +36,12 @@ final class Flow
      * @param float $size    of its letters, in points
      * @param int   $columns beside each other, 1 or more
      */
-    public function __construct(private readonly Paper $paper, private readonly string $title, private readonly float $size, private readonly int $columns = 1)
-    {
+    public function __construct(
+        private readonly Paper $paper,
+        private readonly string $title,
+        private readonly float $size,
+        private readonly int $columns = 1,
+    ) {
         $this->line = $size * Letters::POINT * Letters::LINE;
         $this->width = ($paper->width - 2 * $paper->margin - ($columns - 1) * self::GUTTER) / $columns;
     }
@@ -65,15 +71,30 @@ final class Flow
     public function row(array $texts, array $shares): void
     {
         $sum = array_sum($shares);
-        $wide = array_map(fn (float $share) => ($this->width - (count($shares) - 1) * self::GAP) * $share / $sum, $shares);
-        $broken = array_map(fn (string $text, float $width, int $i) => Letters::lines($text, $this->size, $width, $i === 0), $texts, $wide, array_keys($texts));
+        $wide = array_map(
+            fn (float $share) => ($this->width - (count($shares) - 1) * self::GAP) * $share / $sum,
+            $shares,
+        );
+        $broken = array_map(
+            fn (string $text, float $width, int $i) => Letters::lines($text, $this->size, $width, $i === 0),
+            $texts,
+            $wide,
+            array_keys($texts),
+        );
         $lines = max([1, ...array_map(count(...), $broken)]);
         $this->room($lines * $this->line);
         $x = $this->x();
         foreach ($broken as $i => $texts) {
             foreach ($texts as $n => $text) {
                 if ($text !== '') {
-                    $this->put(new Writing($text, $x, $this->y + ($n + 0.8) * $this->line, $this->size, $wide[$i], isBold: $i === 0));
+                    $this->put(new Writing(
+                        $text,
+                        $x,
+                        $this->y + ($n + 0.8) * $this->line,
+                        $this->size,
+                        $wide[$i],
+                        isBold: $i === 0,
+                    ));
                 }
             }
             $x += $wide[$i] + self::GAP;
@@ -92,8 +113,16 @@ final class Flow
             $number = $many === 1 ? '' : ($i + 1).' / '.$many;
 
             return new PrintPage($this->paper, $this->title, [
-                new Writing($this->title, $this->paper->margin, $head, $this->size * 1.3, $right - $this->paper->margin - 14.0),
-                ...($number === '' ? [] : [new Writing($number, $right, $head, $this->size, null, Writing::END, false, true)]),
+                new Writing(
+                    $this->title,
+                    $this->paper->margin,
+                    $head,
+                    $this->size * 1.3,
+                    $right - $this->paper->margin - 14.0,
+                ),
+                ...($number === '' ? [] : [
+                    new Writing($number, $right, $head, $this->size, null, Writing::END, false, true),
+                ]),
                 ...$marks,
             ]);
         }, $this->pages, array_keys($this->pages));
@@ -117,7 +146,9 @@ final class Flow
     /** @param float $height that has to be free, in mm; else the next column begins, or the next page */
     private function room(float $height): void
     {
-        if ($this->pages !== [] && ($this->y + $height <= $this->paper->height - $this->paper->margin || $this->isAtTop())) {
+        if ($this->pages !== [] && (
+            $this->y + $height <= $this->paper->height - $this->paper->margin || $this->isAtTop()
+        )) {
             return;
         }
         $this->column++;

@@ -48,7 +48,8 @@ final readonly class Ink
         $svg = '';
         for ($look = 0; $look < Layer::COLOURS; $look++) {
             $svg .= sprintf(
-                '<pattern id="hatch%1$s-%2$d" width="%3$.1f" height="%3$.1f" patternUnits="userSpaceOnUse" patternTransform="rotate(%4$d)"><rect width="%3$.1f" height="%5$.2f" fill="%6$s"/></pattern>',
+                '<pattern id="hatch%1$s-%2$d" width="%3$.1f" height="%3$.1f" patternUnits="userSpaceOnUse" '
+                    .'patternTransform="rotate(%4$d)"><rect width="%3$.1f" height="%5$.2f" fill="%6$s"/></pattern>',
                 $this->page,
                 $look,
                 self::PITCH,

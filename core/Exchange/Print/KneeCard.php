@@ -19,8 +19,8 @@ use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\Slot;
 
 /**
- * The card for the knee: the drawn devices with what each control does, a list by action, and the keys to keep off. Only what
- * is assigned is on it.
+ * The card for the knee: the drawn devices with what each control does, a list by action, and the keys to keep off.
+ * Only what is assigned is on it.
  */
 final readonly class KneeCard
 {
@@ -42,7 +42,9 @@ final readonly class KneeCard
         $this->set = Played::of($set);
         $this->words = new PrintWords($this->set);
         $this->page = $this->isFolded() ? Paper::of('a5') : $paper;
-        $this->layers = array_values(array_filter(Keys::of($this->set->layers), fn (string $layer) => ($this->set->cells[$layer] ?? []) !== []));
+        $this->layers = array_values(
+            array_filter(Keys::of($this->set->layers), fn (string $layer) => ($this->set->cells[$layer] ?? []) !== []),
+        );
     }
 
     private function isFolded(): bool
@@ -60,8 +62,16 @@ final readonly class KneeCard
     public function pages(): array
     {
         $blocks = [];
-        foreach ($this->isByLayer ? array_map(fn (string $layer) => [$layer], $this->layers) : [$this->layers] as $layers) {
-            $ofLayers = array_merge(...array_map(fn (Device $device) => $this->ofDevice($device, $layers), array_map($this->set->wired(...), array_values($this->set->rig->devices))), ...[[]]);
+        foreach (
+            $this->isByLayer ? array_map(fn (string $layer) => [$layer], $this->layers) : [$this->layers] as $layers
+        ) {
+            $ofLayers = array_merge(
+                ...array_map(
+                    fn (Device $device) => $this->ofDevice($device, $layers),
+                    array_map($this->set->wired(...), array_values($this->set->rig->devices)),
+                ),
+                ...[[]],
+            );
             $blocks[] = Block::pages($ofLayers, $this->page, $this->set->merged->own->name, $this->size());
         }
         $pages = array_merge(...$blocks);
@@ -101,21 +111,35 @@ final readonly class KneeCard
                 $rows[$control->ref] = $does;
             }
         }
-        $names = array_map(fn (string $layer) => [$this->set->layers[$layer]->name, LayerLook::of($this->set, $layer)], $layers);
+        $names = array_map(
+            fn (string $layer) => [$this->set->layers[$layer]->name, LayerLook::of($this->set, $layer)],
+            $layers,
+        );
 
-        return (new DeviceCard($this->page, $device, count($this->layers) > 1 ? $names : [], $this->size()))->blocks($rows);
+        return (
+            new DeviceCard($this->page, $device, count($this->layers) > 1 ? $names : [], $this->size())
+        )->blocks($rows);
     }
 
-    /** @return list<PrintPage> what reaches each action, in the order of the alphabet, and the keys that others keep for themselves */
+    /**
+     * @return list<PrintPage> what reaches each action, in the order of the alphabet, and the keys that others keep for
+     *    themselves
+     */
     private function byAction(): array
     {
         $flow = new Flow($this->page, $this->set->merged->own->name.', by action', $this->size());
         $reach = Reach::of($this->set);
         $lines = [];
-        $alike = array_count_values(array_map(fn (Action $action): string => $action->name, $this->set->catalogue->actions ?? []));
+        $alike = array_count_values(
+            array_map(fn (Action $action): string => $action->name, $this->set->catalogue->actions ?? []),
+        );
         foreach ($this->set->catalogue->actions ?? [] as $action) {
             if ($reach->reaches($action->id)) {
-                $lines[$alike[$action->name] === 1 ? $action->name : $action->name.', '.($this->set->catalogue->groups[$action->group] ?? $action->id)] = implode('; ', array_map($this->spot(...), $reach->spots($action->id)));
+                $lines[
+                    $alike[$action->name] === 1 ? $action->name : $action->name.', '.(
+                        $this->set->catalogue->groups[$action->group] ?? $action->id
+                    )
+                ] = implode('; ', array_map($this->spot(...), $reach->spots($action->id)));
             }
         }
         uksort($lines, fn (int|string $one, int|string $other) => strnatcasecmp((string) $one, (string) $other));
@@ -126,7 +150,18 @@ final readonly class KneeCard
         if ($kept !== [] && $this->layers !== []) {
             $flow->heading('Keys to keep off');
             foreach ($kept as $key) {
-                $flow->row([$key->key->inWords(new PlainNames), $key->opens !== '' ? $key->opens : ($key->by === ReservedKey::DESKTOP ? 'kept by the desktop' : 'kept by '.$this->set->catalogue?->name)], [0.44, 0.56]);
+                $flow->row(
+                    [
+                        $key->key->inWords(new PlainNames),
+                        $key->opens !== '' ? $key->opens : (
+                            $key->by === ReservedKey::DESKTOP
+                                ? 'kept by the desktop'
+                                : 'kept by '
+                                .$this->set->catalogue?->name
+                        ),
+                    ],
+                    [0.44, 0.56],
+                );
             }
         }
 
@@ -135,7 +170,9 @@ final readonly class KneeCard
 
     private function spot(Slot $spot): string
     {
-        return $this->set->rig->fullNameOf($spot->ref).($spot->layer === Layer::BASE ? '' : ' in '.($this->set->layers[$spot->layer]->name ?? $spot->layer));
+        return $this->set->rig->fullNameOf($spot->ref).(
+            $spot->layer === Layer::BASE ? '' : ' in '.($this->set->layers[$spot->layer]->name ?? $spot->layer)
+        );
     }
 
     /**
@@ -150,9 +187,21 @@ final readonly class KneeCard
         $middle = $this->paper->width / 2;
 
         return array_map(function (array $two) use ($middle): PrintPage {
-            $marks = array_map(fn (PrintPage $page, int $i) => new Group($i * $middle, 0.0, $page->marks), $two, array_keys($two));
+            $marks = array_map(
+                fn (PrintPage $page, int $i) => new Group($i * $middle, 0.0, $page->marks),
+                $two,
+                array_keys($two),
+            );
 
-            return new PrintPage($this->paper, implode(', ', array_unique(array_map(fn (PrintPage $page) => $page->title, $two))), [...$marks, new Rule([[$middle, 0.0], [$middle, 5.0]], 0.15, true), new Rule([[$middle, $this->paper->height - 5.0], [$middle, $this->paper->height]], 0.15, true)]);
+            return new PrintPage(
+                $this->paper,
+                implode(', ', array_unique(array_map(fn (PrintPage $page) => $page->title, $two))),
+                [
+                    ...$marks,
+                    new Rule([[$middle, 0.0], [$middle, 5.0]], 0.15, true),
+                    new Rule([[$middle, $this->paper->height - 5.0], [$middle, $this->paper->height]], 0.15, true),
+                ],
+            );
         }, array_chunk($pages, 2));
     }
 }

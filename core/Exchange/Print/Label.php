@@ -9,7 +9,10 @@ use Nailrod\Core\Exchange\Print\Mark\Mark;
 use Nailrod\Core\Exchange\Print\Mark\SignMark;
 use Nailrod\Core\Exchange\Print\Mark\Writing;
 
-/** A label of a control, or of one position of it: as wide as its place on the device allows, its lines under each other. */
+/**
+ * A label of a control, or of one position of it: as wide as its place on the device allows, its lines under each
+ * other.
+ */
 final readonly class Label
 {
     /** What stays free at its edges, in mm. */
@@ -33,18 +36,35 @@ final readonly class Label
      * @param float          $width in mm
      * @param list<LabelRow> $rows  one at least
      */
-    public function __construct(public string $ref, public string $name, public float $width, private array $rows, private LabelWish $wish)
-    {
+    public function __construct(
+        public string $ref,
+        public string $name,
+        public float $width,
+        private array $rows,
+        private LabelWish $wish,
+    ) {
         $inside = $wish->height - 2 * self::EDGE;
         $this->pitch = $inside / count($rows);
         $largest = min($wish->largest(), floor(2 * $this->pitch / Letters::POINT / Letters::LINE) / 2);
-        $this->fitted = array_map(fn (LabelRow $row) => Fitted::of($row->text, $row->own, $this->width - self::EDGE - $this->start($row, $largest), $this->pitch, $largest, $wish->least()), $rows);
+        $this->fitted = array_map(
+            fn (LabelRow $row) => Fitted::of(
+                $row->text,
+                $row->own,
+                $this->width - self::EDGE - $this->start($row, $largest),
+                $this->pitch,
+                $largest,
+                $wish->least(),
+            ),
+            $rows,
+        );
     }
 
     /** Where the text of a row begins, in mm from the left edge of the label. */
     private function start(LabelRow $row, float $size): float
     {
-        return self::EDGE + ($row->look === null ? 0.0 : self::HATCH + self::GAP) + ($row->sign === null ? 0.0 : self::side($size) + self::GAP);
+        return self::EDGE + ($row->look === null ? 0.0 : self::HATCH + self::GAP) + (
+            $row->sign === null ? 0.0 : self::side($size) + self::GAP
+        );
     }
 
     /** How large a sign is beside letters of a size, in mm. */
@@ -63,11 +83,22 @@ final readonly class Label
     {
         $rows = count($this->rows);
         if ($this->pitch + 0.001 < $this->wish->least() * Letters::POINT * Letters::LINE) {
-            return sprintf('%s needs %d lines, and %d mm have no room for them: take higher tape, fewer layers, or a label for each position.', $this->name, $rows, $this->wish->height);
+            return sprintf(
+                '%s needs %d lines, and %d mm have no room for them: take higher tape, fewer layers, or a label for '
+                    .'each position.',
+                $this->name,
+                $rows,
+                $this->wish->height,
+            );
         }
         foreach ($this->fitted as $i => $one) {
             if (! $one->fits) {
-                return sprintf('“%s” on %s is too long for %s mm: give it a shorter label of its own.', $this->rows[$i]->text, $this->name, round($this->width, 1));
+                return sprintf(
+                    '“%s” on %s is too long for %s mm: give it a shorter label of its own.',
+                    $this->rows[$i]->text,
+                    $this->name,
+                    round($this->width, 1),
+                );
             }
         }
 
@@ -83,7 +114,18 @@ final readonly class Label
     /** @return string all that it says, to be compared with what was printed */
     public function says(): string
     {
-        return implode("\n", array_map(fn (LabelRow $row, Fitted $fitted) => ($row->look ?? '').'|'.($row->sign->value ?? '').'|'.implode(' ', $fitted->lines), $this->rows, $this->fitted));
+        return implode(
+            "\n",
+            array_map(
+                fn (LabelRow $row, Fitted $fitted) => ($row->look ?? '')
+                    .'|'
+                    .($row->sign->value ?? '')
+                    .'|'
+                    .implode(' ', $fitted->lines),
+                $this->rows,
+                $this->fitted,
+            ),
+        );
     }
 
     /**
@@ -111,7 +153,13 @@ final readonly class Label
             $line = $fitted->size * Letters::POINT;
             $base = $middle + Letters::MIDDLE * $line - (count($fitted->lines) - 1) * Letters::LINE * $line / 2;
             foreach ($fitted->lines as $n => $text) {
-                $marks[] = new Writing($text, $start, $base + $n * Letters::LINE * $line, $fitted->size, $x + $this->width - self::EDGE - $start);
+                $marks[] = new Writing(
+                    $text,
+                    $start,
+                    $base + $n * Letters::LINE * $line,
+                    $fitted->size,
+                    $x + $this->width - self::EDGE - $start,
+                );
             }
             $top += $this->pitch;
         }

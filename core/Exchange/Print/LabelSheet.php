@@ -31,7 +31,8 @@ final class LabelSheet
      */
     public static function of(array $labels, string $title, ?Paper $sheet, int $height): array
     {
-        return $sheet === null ? self::onTape($labels, $title, $height) : self::onSheets($labels, $title, $sheet, $height);
+        return $sheet === null ? self::onTape($labels, $title, $height)
+            : self::onSheets($labels, $title, $sheet, $height);
     }
 
     /**
@@ -59,10 +60,20 @@ final class LabelSheet
         $top = $sheet->margin + 8.0;
         $strips = self::strips($labels, $sheet->width - 2 * $left);
         $pages = [];
-        foreach (array_chunk($strips, max(1, (int) floor(($sheet->height - $top - $sheet->margin) / ($height + self::GAP)))) as $onPage) {
-            $marks = [new Writing($title, $sheet->margin, $sheet->margin + 3.0, 9.0, $sheet->width - 2 * $sheet->margin)];
+        foreach (
+            array_chunk(
+                $strips,
+                max(1, (int) floor(($sheet->height - $top - $sheet->margin) / ($height + self::GAP))),
+            ) as $onPage
+        ) {
+            $marks = [
+                new Writing($title, $sheet->margin, $sheet->margin + 3.0, 9.0, $sheet->width - 2 * $sheet->margin),
+            ];
             foreach ($onPage as $i => $strip) {
-                array_push($marks, ...self::strip($strip, $left, $top + self::GAP + $i * ($height + self::GAP) - 1.0, $height, true));
+                array_push(
+                    $marks,
+                    ...self::strip($strip, $left, $top + self::GAP + $i * ($height + self::GAP) - 1.0, $height, true),
+                );
             }
             $pages[] = new PrintPage($sheet, $title, $marks);
         }
@@ -120,7 +131,15 @@ final class LabelSheet
         foreach ($strip as $i => $label) {
             array_push($marks, ...$label->marks($x, $y));
             if ($isCut) {
-                $marks[] = new Writing($label->name, $x, $y - self::OFF, self::CAPTION, $label->width - 0.5, isBold: false, isGrey: true);
+                $marks[] = new Writing(
+                    $label->name,
+                    $x,
+                    $y - self::OFF,
+                    self::CAPTION,
+                    $label->width - 0.5,
+                    isBold: false,
+                    isGrey: true,
+                );
             }
             $x += $label->width;
             if ($i < count($strip) - 1) {

@@ -22,7 +22,13 @@ final readonly class LabelWish
      * @param bool         $byPosition one for each position of a control, rather than one for a control
      * @param int          $height     of a label, in mm: one of Paper::TAPES
      */
-    public function __construct(public LabelText $text, public array $layers, public bool $byPosition, public int $height, public bool $isLarge) {}
+    public function __construct(
+        public LabelText $text,
+        public array $layers,
+        public bool $byPosition,
+        public int $height,
+        public bool $isLarge,
+    ) {}
 
     /** @return float in points */
     public function least(): float

@@ -34,12 +34,21 @@ final class LabelWithoutRoom implements LooksAtPart
                 continue;
             }
             $width = Scale::of($desk->set, $device)->room($control, self::HEIGHT);
-            if (! (new Label($control->ref, $control->name, $width, [new LabelRow(null, null, $control->label, '')], $wish))->fits()) {
+            if (
+                ! (new Label(
+                    $control->ref,
+                    $control->name,
+                    $width,
+                    [new LabelRow(null, null, $control->label, '')],
+                    $wish,
+                ))->fits()
+            ) {
                 yield new Finding(
                     self::KIND,
                     $control->ref,
                     sprintf(
-                        'The label “%s” of %s has no room beside it, %s mm on a strip of %d mm: make it shorter, or say on Print how large the device is.',
+                        'The label “%s” of %s has no room beside it, %s mm on a strip of %d mm: make it shorter, or '
+                            .'say on Print how large the device is.',
                         $control->label,
                         $control->name,
                         round($width, 1),

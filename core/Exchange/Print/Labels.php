@@ -43,7 +43,14 @@ final readonly class Labels
     private static function inRows(Device $device, float $unit, float $high): array
     {
         $controls = $device->controls;
-        usort($controls, fn (Control $one, Control $other) => [$one->page, $one->y, $one->x] <=> [$other->page, $other->y, $other->x]);
+        usort(
+            $controls,
+            fn (Control $one, Control $other) => [$one->page, $one->y, $one->x] <=> [
+                $other->page,
+                $other->y,
+                $other->x,
+            ],
+        );
         $rows = [];
         foreach ($controls as $control) {
             $last = count($rows) - 1;
@@ -71,7 +78,13 @@ final readonly class Labels
         if ($this->wish->byPosition) {
             foreach ($refs as $ref) {
                 $rows = $this->rows($control, [$ref]);
-                $labels[] = $rows === [] ? null : new Label($ref, $this->set->rig->nameOf($ref), $width, $rows, $this->wish);
+                $labels[] = $rows === [] ? null : new Label(
+                    $ref,
+                    $this->set->rig->nameOf($ref),
+                    $width,
+                    $rows,
+                    $this->wish,
+                );
             }
         } else {
             $rows = $this->rows($control, $refs);
@@ -93,7 +106,10 @@ final readonly class Labels
         return match ($this->wish->text) {
             LabelText::Action => $does,
             LabelText::Own => [new LabelRow(null, null, $this->ownOf($control, $refs), '')],
-            LabelText::Both => $does === [] ? [] : [new LabelRow(null, null, $this->ownOf($control, $refs), ''), ...$does],
+            LabelText::Both => $does === [] ? [] : [
+                new LabelRow(null, null, $this->ownOf($control, $refs), ''),
+                ...$does,
+            ],
         };
     }
 
@@ -105,6 +121,8 @@ final readonly class Labels
     /** @param list<string> $refs */
     private function ownOf(Control $control, array $refs): string
     {
-        return count($refs) === 1 && ! $this->isAlone($control) ? trim($control->label.' '.substr($this->set->rig->nameOf($refs[0]), strlen($control->name))) : $control->label;
+        return count($refs) === 1 && ! $this->isAlone($control) ? trim(
+            $control->label.' '.substr($this->set->rig->nameOf($refs[0]), strlen($control->name)),
+        ) : $control->label;
     }
 }

@@ -85,7 +85,9 @@ final class Letters
         return $pieces;
     }
 
-    /** @return list<string> letters of a text that the font does not have, each once: whatever font is there draws them */
+    /**
+     * @return list<string> letters of a text that the font does not have, each once: whatever font is there draws them
+     */
     public static function lacking(string $text): array
     {
         self::$widths ??= self::read();

@@ -28,7 +28,13 @@ final readonly class Paper
      * @param float  $height in mm
      * @param float  $margin that stays free at every edge, in mm
      */
-    private function __construct(public string $id, public string $name, public float $width, public float $height, public float $margin) {}
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $width,
+        public float $height,
+        public float $margin,
+    ) {}
 
     /** @param string $id one of ids() */
     public static function of(string $id): self

@@ -27,7 +27,10 @@ final readonly class PrintPage
     public function svg(Ink $ink): string
     {
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" role="img" font-family="\'IBM Plex Sans Condensed\', \'Arial Narrow\', sans-serif"><title>%3$s</title><defs>%4$s</defs><rect width="%1$s" height="%2$s" fill="#fff"/>%5$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" '
+                .'role="img" font-family="\'IBM Plex Sans Condensed\', \'Arial Narrow\', '
+                .'sans-serif"><title>%3$s</title><defs>%4$s</defs><rect width="%1$s" height="%2$s" '
+                .'fill="#fff"/>%5$s</svg>',
             $this->paper->width,
             $this->paper->height,
             htmlspecialchars($this->title, ENT_QUOTES | ENT_XML1),

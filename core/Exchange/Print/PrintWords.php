@@ -33,7 +33,9 @@ final readonly class PrintWords
         $this->pairs = $set->catalogue === null ? null : new Pairs($set->catalogue);
     }
 
-    /** What an input does in a layer; empty if that says nothing of it, "nothing" if it hides what the base layer says. */
+    /**
+     * What an input does in a layer; empty if that says nothing of it, "nothing" if it hides what the base layer says.
+     */
     public function does(string $layer, string $ref): string
     {
         $cell = $this->set->cell($layer, $ref);
@@ -41,7 +43,9 @@ final readonly class PrintWords
         return match (true) {
             $cell === null => '',
             $cell->isNothing() => $layer === Layer::BASE ? '' : 'nothing',
-            $cell->as !== null => $this->cell($this->set->cell($layer, $cell->as) ?? $this->set->cell(Layer::BASE, $cell->as) ?? Cell::nothing()),
+            $cell->as !== null => $this->cell(
+                $this->set->cell($layer, $cell->as) ?? $this->set->cell(Layer::BASE, $cell->as) ?? Cell::nothing(),
+            ),
             default => $this->cell($cell),
         };
     }
@@ -50,7 +54,13 @@ final readonly class PrintWords
     {
         $says = [];
         foreach ($cell->either() as $one) {
-            $says[] = $one->behaviour instanceof PlaysItsMacro ? $this->set->macros[$one->behaviour->macro()]->name ?? '' : implode(' / ', array_map($this->words->output(...), $one->outputs));
+            $says[] = $one->behaviour instanceof PlaysItsMacro
+                ? $this->set->macros[$one->behaviour->macro()]->name
+                ?? ''
+                : implode(
+                    ' / ',
+                    array_map($this->words->output(...), $one->outputs),
+                );
         }
 
         $all = implode(' / ', array_unique(array_filter($says)));
@@ -74,7 +84,12 @@ final readonly class PrintWords
             foreach ($refs as $ref) {
                 $text = $this->does($layer, $ref);
                 if ($text !== '') {
-                    $rows[] = new LabelRow($look, $this->sign($layer, $control, $ref), trim($this->position($layer, $control, $ref).' '.$text), $control->label);
+                    $rows[] = new LabelRow(
+                        $look,
+                        $this->sign($layer, $control, $ref),
+                        trim($this->position($layer, $control, $ref).' '.$text),
+                        $control->label,
+                    );
                 }
             }
         }
@@ -85,12 +100,15 @@ final readonly class PrintWords
     /** @return list<string> references of all inputs of a control */
     public static function inputs(Control $control): array
     {
-        return [...array_map(fn (AxisInput $axis) => $axis->ref, $control->axes), ...array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts)];
+        return [
+            ...array_map(fn (AxisInput $axis) => $axis->ref, $control->axes),
+            ...array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts),
+        ];
     }
 
     /**
-     * The sign before what an input does: the way in which a switch or a hat is moved, plus and minus of a step and the step
-     * back on anything else; null where there is only one way to move the control.
+     * The sign before what an input does: the way in which a switch or a hat is moved, plus and minus of a step and the
+     * step back on anything else; null where there is only one way to move the control.
      */
     private function sign(string $layer, Control $control, string $ref): ?Sign
     {
@@ -98,13 +116,20 @@ final readonly class PrintWords
 
         $way = $contact === null ? null : self::way($control, $contact);
 
-        return $contact === null || ($way !== null && $contact->encoder === null) ? $way : $this->halfOfPair($layer, $ref) ?? $way;
+        return $contact === null || (
+            $way !== null && $contact->encoder === null
+        ) ? $way : $this->halfOfPair($layer, $ref) ?? $way;
     }
 
     /** What a position is called where no sign says it: "3" of a dial, "half" of a trigger. */
     private function position(string $layer, Control $control, string $ref): string
     {
-        return count($control->contacts) + count($control->axes) < 2 || $this->sign($layer, $control, $ref) !== null ? '' : $this->contact($control, $ref)->name ?? $this->axisName($control, $ref);
+        return count($control->contacts)
+            + count($control->axes) < 2
+            || $this->sign($layer, $control, $ref) !== null
+            ? ''
+            : $this->contact($control, $ref)->name
+            ?? $this->axisName($control, $ref);
     }
 
     private function axisName(Control $control, string $ref): string

@@ -36,7 +36,10 @@ final readonly class Scale
         $size = Sizes::fields()->read(Node::of($said));
         $one = $device->control($size->text('from'));
         $other = $device->control($size->text('to'));
-        $apart = $one === null || $other === null || $one->page !== $other->page ? 0.0 : hypot($one->x - $other->x, $one->y - $other->y);
+        $apart = $one === null || $other === null || $one->page !== $other->page ? 0.0 : hypot(
+            $one->x - $other->x,
+            $one->y - $other->y,
+        );
 
         return new self($device, $apart === 0.0 ? self::DRAWN : $size->number('mm') / $apart);
     }
@@ -52,7 +55,11 @@ final readonly class Scale
     {
         $nearest = self::WIDEST + self::GAP;
         foreach ($this->device->controls as $other) {
-            if ($other->ref !== $control->ref && $other->page === $control->page && abs($other->y - $control->y) * $this->unit < $high) {
+            if (
+                $other->ref !== $control->ref
+                    && $other->page === $control->page
+                    && abs($other->y - $control->y) * $this->unit < $high
+            ) {
                 $nearest = min($nearest, abs($other->x - $control->x) * $this->unit);
             }
         }

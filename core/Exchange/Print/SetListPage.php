@@ -27,7 +27,11 @@ final readonly class SetListPage
     /** @return list<PrintPage> */
     public function pages(): array
     {
-        $flow = new Flow($this->paper, implode(', ', array_unique(array_filter([$this->set->merged->own->name, $this->set->catalogue?->name]))), $this->isLarge ? 12.0 : 8.5);
+        $flow = new Flow(
+            $this->paper,
+            implode(', ', array_unique(array_filter([$this->set->merged->own->name, $this->set->catalogue?->name]))),
+            $this->isLarge ? 12.0 : 8.5,
+        );
         foreach (Keys::each($this->set->layers) as $layer => $one) {
             $look = LayerLook::of($this->set, $layer);
             foreach (Keys::each(LayerRows::of($this->set, $this->words, $layer)) as $device => $rows) {
@@ -59,7 +63,13 @@ final readonly class SetListPage
     /** @return list<array{string, string}> */
     private function macros(): array
     {
-        return array_values(array_map(fn ($macro) => [$macro->name.($this->set->isAside(PartPath::macro($macro->id)) ? ', set aside' : ''), $this->words->macro($macro)], $this->set->macros));
+        return array_values(array_map(
+            fn ($macro) => [
+                $macro->name.($this->set->isAside(PartPath::macro($macro->id)) ? ', set aside' : ''),
+                $this->words->macro($macro),
+            ],
+            $this->set->macros,
+        ));
     }
 
     /** @return list<array{string, string}> */

@@ -23,7 +23,11 @@ final readonly class SincePrinted
     public static function of(array $printed, array $now): self
     {
         return new self(
-            Keys::of(array_filter($now, fn (string $says, int|string $key) => isset($printed[$key]) && $printed[$key] !== $says, ARRAY_FILTER_USE_BOTH)),
+            Keys::of(array_filter(
+                $now,
+                fn (string $says, int|string $key) => isset($printed[$key]) && $printed[$key] !== $says,
+                ARRAY_FILTER_USE_BOTH,
+            )),
             Keys::of(array_diff_key($now, $printed)),
             Keys::of(array_diff_key($printed, $now)),
         );
@@ -44,12 +48,24 @@ final readonly class SincePrinted
     public function inWords(string $when, string $one, string $many): string
     {
         $parts = [];
-        foreach (['changed' => count($this->changed), 'new' => count($this->new), 'no longer there' => count($this->gone)] as $word => $n) {
+        foreach (
+            [
+                'changed' => count($this->changed),
+                'new' => count($this->new),
+                'no longer there' => count($this->gone),
+            ] as $word => $n
+        ) {
             if ($n > 0) {
                 $parts[] = $n.' '.$word;
             }
         }
 
-        return $parts === [] ? 'Nothing has changed since it was printed on '.$when.'.' : sprintf('%d %s since it was printed on %s: %s.', $this->count(), $this->count() === 1 ? $one : $many, $when, implode(', ', $parts));
+        return $parts === [] ? 'Nothing has changed since it was printed on '.$when.'.' : sprintf(
+            '%d %s since it was printed on %s: %s.',
+            $this->count(),
+            $this->count() === 1 ? $one : $many,
+            $when,
+            implode(', ', $parts),
+        );
     }
 }

@@ -9,8 +9,8 @@ use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 
 /**
- * Inputs and lamps without the names of whoever owns them: the fourth button of a throttle is `throttle-1/button-4`, its third
- * lamp `throttle-1/lamp-3`, and the upper position of its second switch `throttle-1/two-way-2.up`.
+ * Inputs and lamps without the names of whoever owns them: the fourth button of a throttle is `throttle-1/button-4`,
+ * its third lamp `throttle-1/lamp-3`, and the upper position of its second switch `throttle-1/two-way-2.up`.
  */
 final readonly class InputPositions
 {

@@ -25,7 +25,8 @@ final class ReadyLayer implements ShelfKind
 
     public static function about(): string
     {
-        return 'A second meaning of the controls, and the control that holds it. It needs such controls, and the actions.';
+        return 'A second meaning of the controls, and the control that holds it. It needs such controls, and the '
+            .'actions.';
     }
 
     public static function icon(): string
@@ -47,7 +48,9 @@ final class ReadyLayer implements ShelfKind
                 PartNames::in('cells', Node::of($part->value)->plain(), Id::LAYER),
                 true,
             );
-            $isIts = ($part->path->section === 'layers' || in_array($part->path->section, ['cells', 'chords'], true)) && $part->path->key === $id;
+            $isIts = (
+                $part->path->section === 'layers' || in_array($part->path->section, ['cells', 'chords'], true)
+            ) && $part->path->key === $id;
             if ($part->value !== null && ($isIts || $isHolder)) {
                 $parts[] = $part->path;
             }

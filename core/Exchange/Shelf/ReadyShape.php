@@ -7,7 +7,10 @@ namespace Nailrod\Core\Exchange\Shelf;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Set\BindingSet;
 
-/** What is done with an axis: its dead zones, its curve, its notches and stops; not how it was measured, which is of the device. */
+/**
+ * What is done with an axis: its dead zones, its curve, its notches and stops; not how it was measured, which is of the
+ * device.
+ */
 final class ReadyShape implements ShelfKind
 {
     /** Parts of an axis that are about the device, not about what is done with it. */
@@ -39,10 +42,16 @@ final class ReadyShape implements ShelfKind
         foreach ($set->merged->parts() as $part) {
             $axis = match ($part->path->section) {
                 'axes' => in_array($part->path->inner, self::OF_DEVICE, true) ? null : $part->path->key,
-                'stops' => count($set->stops[$part->path->key]->axes ?? []) === 1 ? $set->stops[$part->path->key]->axes[0] : null,
+                'stops' => count(
+                    $set->stops[$part->path->key]->axes ?? [],
+                ) === 1 ? $set->stops[$part->path->key]->axes[0] : null,
                 default => null,
             };
-            if ($part->value !== null && $axis !== null && isset($set->rig->axes[$axis]) && ! str_starts_with($axis, Made::DEVICE.'/')) {
+            if (
+                $part->value !== null && $axis !== null
+                    && isset($set->rig->axes[$axis])
+                    && ! str_starts_with($axis, Made::DEVICE.'/')
+            ) {
                 $shaped[$axis] = $set->rig->fullNameOf($axis);
             }
         }
@@ -54,7 +63,11 @@ final class ReadyShape implements ShelfKind
     {
         $parts = [];
         foreach ($set->merged->parts() as $part) {
-            $isOfAxis = $part->path->section === 'axes' && $part->path->key === $id && ! in_array($part->path->inner, self::OF_DEVICE, true);
+            $isOfAxis = $part->path->section === 'axes' && $part->path->key === $id && ! in_array(
+                $part->path->inner,
+                self::OF_DEVICE,
+                true,
+            );
             $isStop = $part->path->section === 'stops' && ($set->stops[$part->path->key]->axes ?? []) === [$id];
             if ($part->value !== null && ($isOfAxis || $isStop)) {
                 $parts[] = $part->path;

@@ -19,8 +19,8 @@ use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDocument;
 
 /**
- * A ready thing in the set that takes it: devices by their kind, controls by their kind and number, actions by role, else by
- * name. What does not fit is left out and told; what is here already stays as it is.
+ * A ready thing in the set that takes it: devices by their kind, controls by their kind and number, actions by role,
+ * else by name. What does not fit is left out and told; what is here already stays as it is.
  */
 final readonly class ShelfFit
 {
@@ -38,7 +38,9 @@ final readonly class ShelfFit
 
     private InputPositions $places;
 
-    /** @var array<string, string> device here that each device of the file is taken for, by its id there; empty for none */
+    /**
+     * @var array<string, string> device here that each device of the file is taken for, by its id there; empty for none
+     */
     public array $devices;
 
     /** @var array<string, string> the axis that was chosen, in the place of the one that a shape was made for */
@@ -51,15 +53,33 @@ final readonly class ShelfFit
      * @param array<string, string> $devices that were chosen, by id in the file
      * @param ?string               $axis    of a shape: the axis that takes it; null for the one that is most alike
      */
-    public function __construct(private BindingSet $set, private ShelfItem $item, array $devices = [], ?string $axis = null)
-    {
-        $this->instead = $axis === null || ! isset($set->rig->axes[$axis]) ? [] : array_fill_keys(array_map(fn (PartPath $path) => $path->key, array_filter(array_map(PartPath::of(...), Keys::of($item->parts)), fn (PartPath $path) => $path->section === 'axes')), $axis);
+    public function __construct(
+        private BindingSet $set,
+        private ShelfItem $item,
+        array $devices = [],
+        ?string $axis = null,
+    ) {
+        $this->instead = $axis === null || ! isset($set->rig->axes[$axis]) ? [] : array_fill_keys(
+            array_map(
+                fn (PartPath $path) => $path->key,
+                array_filter(
+                    array_map(PartPath::of(...), Keys::of($item->parts)),
+                    fn (PartPath $path) => $path->section === 'axes',
+                ),
+            ),
+            $axis,
+        );
         $this->match = new NameMatch($set, $item->game, $item->actions, []);
         $taken = [];
         foreach ($item->devices as $id => $kind) {
             $asked = $devices[$id] ?? null;
-            $alike = array_values(array_filter($set->rig->devices, fn ($device) => $device->kind === $kind && ! in_array($device->id, $taken, true)));
-            $taken[$id] = $asked !== null && ($asked === '' || isset($set->rig->devices[$asked])) ? $asked : $alike[0]->id ?? '';
+            $alike = array_values(array_filter(
+                $set->rig->devices,
+                fn ($device) => $device->kind === $kind && ! in_array($device->id, $taken, true),
+            ));
+            $taken[$id] = $asked !== null && (
+                $asked === '' || isset($set->rig->devices[$asked])
+            ) ? $asked : $alike[0]->id ?? '';
         }
         $this->devices = $taken;
         $this->places = InputPositions::taken($set, $taken);
@@ -73,7 +93,12 @@ final readonly class ShelfFit
         foreach (Keys::of($this->item->parts) as $path) {
             $path = PartPath::of($path);
             if (isset(self::OWN[$path->section])) {
-                $ids[$path->section][$path->key] = Ids::free($path->key, 'part', fn (string $id): bool => $this->set->merged->value(new PartPath($path->section, $id)) !== null || in_array($id, $ids[$path->section] ?? [], true));
+                $ids[$path->section][$path->key] = Ids::free(
+                    $path->key,
+                    'part',
+                    fn (string $id): bool => $this->set->merged->value(new PartPath($path->section, $id)) !== null
+                        || in_array($id, $ids[$path->section] ?? [], true),
+                );
             }
         }
 
@@ -87,7 +112,11 @@ final readonly class ShelfFit
         foreach (Keys::each($this->item->parts) as $path => $said) {
             $here = $this->path(PartPath::of($path));
             $lacks = $this->lacks(PartPath::of($path), $here, $said);
-            $rows[] = new ShelfRow($this->wasInWords(PartPath::of($path), $said), $lacks === '' && $here !== null ? $this->hereInWords($here, $said) : '', $lacks);
+            $rows[] = new ShelfRow(
+                $this->wasInWords(PartPath::of($path), $said),
+                $lacks === '' && $here !== null ? $this->hereInWords($here, $said) : '',
+                $lacks,
+            );
         }
 
         return $rows;
@@ -116,7 +145,11 @@ final readonly class ShelfFit
             }
         }
 
-        return $some ? $own : throw FormatError::told($this->item->name, 'nothing that fits here', 'something that this rig and this game have');
+        return $some ? $own : throw FormatError::told(
+            $this->item->name,
+            'nothing that fits here',
+            'something that this rig and this game have',
+        );
     }
 
     private function path(PartPath $path): ?PartPath
@@ -128,7 +161,9 @@ final readonly class ShelfFit
         };
         $inner = $path->section === 'cells' ? $this->refHere((string) $path->inner) : $path->inner;
 
-        return $key === null || ($path->section === 'cells' && $inner === null) ? null : new PartPath($path->section, $key, $inner);
+        return $key === null || (
+            $path->section === 'cells' && $inner === null
+        ) ? null : new PartPath($path->section, $key, $inner);
     }
 
     /**
@@ -139,7 +174,9 @@ final readonly class ShelfFit
      */
     private function lacks(PartPath $there, ?PartPath $here, array $said, array $asked = []): string
     {
-        $lacks = $here === null ? [InputPositions::inWords($there->section === 'cells' ? (string) $there->inner : $there->key)] : [];
+        $lacks = $here === null ? [
+            InputPositions::inWords($there->section === 'cells' ? (string) $there->inner : $there->key),
+        ] : [];
         foreach (PartNames::all($there->section, $said) as [$sort, $name]) {
             $section = array_search($sort, self::OWN, true);
             $lacking = match (true) {
@@ -170,20 +207,32 @@ final readonly class ShelfFit
             return implode(', ', array_unique($lacks)).(count(array_unique($lacks)) === 1 ? ' is' : ' are').' not here';
         }
 
-        return $here?->section === 'cells' && $this->set->merged->value($here) !== null ? $this->set->rig->fullNameOf((string) $here->inner).' does something already' : '';
+        return $here?->section === 'cells'
+            && $this->set->merged->value($here) !== null
+            ? $this->set->rig->fullNameOf((string) $here->inner)
+            .' does something already'
+            : '';
     }
 
     /**
      * Does a part that comes along fit here too?
      *
-     * @param list<string> $asked paths of parts that are looked at already: what names itself in a circle does not keep itself out
+     * @param list<string> $asked paths of parts that are looked at already: what names
+     *                            itself in a circle does not keep itself out
      */
     private function comes(string $section, string $id, array $asked): bool
     {
         $path = new PartPath($section, $id);
         $said = $this->item->parts[(string) $path] ?? null;
 
-        return $said !== null && (in_array((string) $path, $asked, true) || $this->lacks($path, $this->path($path), $said, [...$asked, (string) $path]) === '');
+        return $said !== null && (
+            in_array((string) $path, $asked, true) || $this->lacks(
+                $path,
+                $this->path($path),
+                $said,
+                [...$asked, (string) $path],
+            ) === ''
+        );
     }
 
     /** Could this axis take a shape? */
@@ -267,7 +316,9 @@ final readonly class ShelfFit
 
         $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
 
-        return ucfirst(trim((in_array($path->section, ['cells', 'lamps', 'axes', 'made'], true) ? '' : $one.' ').$of)).($does === [] ? '' : ': '.implode(', ', $does));
+        return ucfirst(
+            trim((in_array($path->section, ['cells', 'lamps', 'axes', 'made'], true) ? '' : $one.' ').$of),
+        ).($does === [] ? '' : ': '.implode(', ', $does));
     }
 
     /** @param array<string, mixed> $said */

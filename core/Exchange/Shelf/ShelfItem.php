@@ -16,9 +16,9 @@ use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
 
 /**
- * A ready thing: parts of a set that can be taken into another, the open format `nailrod-shelf`, version 1. Inputs and lamps
- * are called by their kind and number (see Places), actions are told with their role and their variable; there are no serials,
- * tokens or names of devices in it.
+ * A ready thing: parts of a set that can be taken into another, the open format `nailrod-shelf`, version 1. Inputs and
+ * lamps are called by their kind and number (see Places), actions are told with their role and their variable; there
+ * are no serials, tokens or names of devices in it.
  */
 final readonly class ShelfItem
 {
@@ -26,20 +26,41 @@ final readonly class ShelfItem
     public const LONGEST_NAME = 60;
     public const LONGEST_ABOUT = 300;
 
-    private const FIELDS = ['format', 'version', 'kind', 'name', 'about', 'game', 'devices', 'parts', 'actions', 'holds'];
+    private const FIELDS = [
+        'format',
+        'version',
+        'kind',
+        'name',
+        'about',
+        'game',
+        'devices',
+        'parts',
+        'actions',
+        'holds',
+    ];
 
     /** Parts that one can have. */
     public const MOST = 500;
 
     /**
      * @param class-string<ShelfKind>                                           $kind
-     * @param string                                                            $game    that it was made for; empty for none
-     * @param array<string, string>                                             $devices kinds of the devices that it names, by id
+     * @param string $game that it was made for; empty for none
+     * @param array<string, string> $devices kinds of the devices that it names, by id
      * @param array<string, array<string, mixed>>                               $parts   in the open format, by path
-     * @param array<string, array{name: string, role: string, variable: string}> $actions that it names, or that change a value it names, by id
-     * @param array<array-key, mixed>                                           $holds   the file, of a kind that is one; else empty
+     * @param array<string, array{name: string, role: string, variable: string}> $actions that it names, or that change
+     *     a value it names, by id
+     * @param array<array-key, mixed> $holds the file, of a kind that is one; else empty
      */
-    private function __construct(public string $kind, public string $name, public string $about, public string $game, public array $devices, public array $parts, public array $actions, public array $holds = []) {}
+    private function __construct(
+        public string $kind,
+        public string $name,
+        public string $about,
+        public string $game,
+        public array $devices,
+        public array $parts,
+        public array $actions,
+        public array $holds = [],
+    ) {}
 
     /**
      * A file of a format of its own.
@@ -49,7 +70,16 @@ final readonly class ShelfItem
      */
     public static function holding(string $kind, array $document, string $name, string $about): self
     {
-        return new self($kind, $name, $about, is_string($document['game'] ?? null) ? $document['game'] : '', [], [], [], $document);
+        return new self(
+            $kind,
+            $name,
+            $about,
+            is_string($document['game'] ?? null) ? $document['game'] : '',
+            [],
+            [],
+            [],
+            $document,
+        );
     }
 
     /** A shape that ships with the application. */
@@ -120,7 +150,12 @@ final readonly class ShelfItem
                 throw $node->get('holds')->refuse('a file of the format '.$kind::format());
             }
 
-            return self::holding($kind, $holds, $node->get('name')->string(self::LONGEST_NAME), (new Text(self::LONGEST_ABOUT, true))->read($node->maybe('about') ?? Node::of('')));
+            return self::holding(
+                $kind,
+                $holds,
+                $node->get('name')->string(self::LONGEST_NAME),
+                (new Text(self::LONGEST_ABOUT, true))->read($node->maybe('about') ?? Node::of('')),
+            );
         }
         $devices = $parts = $actions = [];
         foreach (Keys::each($node->maybe('devices')?->map() ?? []) as $id => $said) {
@@ -137,23 +172,49 @@ final readonly class ShelfItem
         }
         foreach (Keys::each($node->maybe('actions')?->map() ?? []) as $id => $said) {
             $said->only(['name', 'role', 'variable']);
-            $actions[$id] = ['name' => $said->get('name')->string(60), 'role' => (new Text(40, true))->read($said->maybe('role') ?? Node::of('')), 'variable' => $said->get('variable')->id()];
+            $actions[$id] = [
+                'name' => $said->get('name')->string(60),
+                'role' => (new Text(40, true))->read($said->maybe('role') ?? Node::of('')),
+                'variable' => $said->get('variable')->id(),
+            ];
         }
 
-        return new self($kind, $node->get('name')->string(self::LONGEST_NAME), (new Text(self::LONGEST_ABOUT, true))->read($node->maybe('about') ?? Node::of('')), $node->maybe('game')?->string(60) ?? '', $devices, $parts, $actions);
+        return new self(
+            $kind,
+            $node->get('name')->string(self::LONGEST_NAME),
+            (new Text(self::LONGEST_ABOUT, true))->read($node->maybe('about') ?? Node::of('')),
+            $node->maybe('game')?->string(60) ?? '',
+            $devices,
+            $parts,
+            $actions,
+        );
     }
 
     /** @return array<string, mixed> in the open format */
     public function toArray(): array
     {
         return ['format' => self::FORMAT, 'version' => 1, 'kind' => $this->kind::kind(), 'name' => $this->name]
-            + array_filter(['about' => $this->about, 'game' => $this->game, 'devices' => $this->devices], fn (mixed $value) => $value !== '' && $value !== [])
-            + ($this->holds === [] ? ['parts' => $this->parts] : ['holds' => $this->holds]) + ($this->actions === [] ? [] : ['actions' => $this->actions]);
+            + array_filter(
+                ['about' => $this->about, 'game' => $this->game, 'devices' => $this->devices],
+                fn (mixed $value) => $value !== '' && $value !== [],
+            )
+            + (
+                $this->holds === [] ? ['parts' => $this->parts] : ['holds' => $this->holds]
+            ) + ($this->actions === [] ? [] : ['actions' => $this->actions]);
     }
 
     public function called(string $name, string $about): self
     {
-        return new self($this->kind, $name, $about, $this->game, $this->devices, $this->parts, $this->actions, $this->holds);
+        return new self(
+            $this->kind,
+            $name,
+            $about,
+            $this->game,
+            $this->devices,
+            $this->parts,
+            $this->actions,
+            $this->holds,
+        );
     }
 
     /** @return list<string> what it needs, in words: "a throttle", "Drop a sack" */
@@ -174,7 +235,11 @@ final readonly class ShelfItem
 
     private static function named(PartPath $path, InputPositions $places): PartPath
     {
-        return new PartPath($path->section, $places->named($path->key) ?? $path->key, $path->inner === null ? null : $places->named($path->inner) ?? $path->inner);
+        return new PartPath(
+            $path->section,
+            $places->named($path->key) ?? $path->key,
+            $path->inner === null ? null : $places->named($path->inner) ?? $path->inner,
+        );
     }
 
     /**
@@ -222,7 +287,11 @@ final readonly class ShelfItem
         $actions = [];
         foreach ($set->catalogue->actions ?? [] as $action) {
             if (in_array($action->id, $names, true) || in_array($action->effect->variable, $variables, true)) {
-                $actions[$action->id] = ['name' => $action->name, 'role' => $action->role, 'variable' => $action->effect->variable];
+                $actions[$action->id] = [
+                    'name' => $action->name,
+                    'role' => $action->role,
+                    'variable' => $action->effect->variable,
+                ];
             }
         }
 

@@ -7,7 +7,10 @@ namespace Nailrod\Core\Exchange\Shelf;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 
-/** A sort of ready things: what of a set belongs together, so that it can be taken into another. A new one is one class and one line. */
+/**
+ * A sort of ready things: what of a set belongs together, so that it can be taken into another. A new one is one class
+ * and one line.
+ */
 interface ShelfKind
 {
     /** The word in the file. */

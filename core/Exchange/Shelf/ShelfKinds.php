@@ -8,7 +8,14 @@ namespace Nailrod\Core\Exchange\Shelf;
 final class ShelfKinds
 {
     /** @var list<class-string<ShelfKind>> */
-    private const ALL = [ReadyShape::class, ReadyMacro::class, LampScheme::class, ReadyLayer::class, PanelPages::class, WholeSet::class];
+    private const ALL = [
+        ReadyShape::class,
+        ReadyMacro::class,
+        LampScheme::class,
+        ReadyLayer::class,
+        PanelPages::class,
+        WholeSet::class,
+    ];
 
     /** @return array<string, class-string<ShelfKind>> by the word in the file */
     public static function all(): array

@@ -22,7 +22,8 @@ final class WholeSet implements HoldsFile
 
     public static function about(): string
     {
-        return 'A set with all that it inherits. It brings the devices and the game that are not here; devices that are here can stand for them.';
+        return 'A set with all that it inherits. It brings the devices and the game that are not here; devices that '
+            .'are here can stand for them.';
     }
 
     public static function icon(): string

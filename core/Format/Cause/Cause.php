@@ -49,7 +49,14 @@ final readonly class Cause
     /** The cause in one column of a file: "fennel/switch-2.up=1@1200000 > layer base > behaviour pulse 60 ms". */
     public function compact(): string
     {
-        $parts = [is_string($this->origin) ? $this->origin : sprintf('%s=%s@%d', $this->origin->port, json_encode($this->origin->value), $this->origin->t)];
+        $parts = [
+            is_string($this->origin) ? $this->origin : sprintf(
+                '%s=%s@%d',
+                $this->origin->port,
+                json_encode($this->origin->value),
+                $this->origin->t,
+            ),
+        ];
         foreach ($this->steps as $step) {
             $parts[] = $step->compact();
         }

@@ -7,7 +7,10 @@ namespace Nailrod\Core\Format\Cause;
 /** One timed input of the rig, or of the game (device `sim`). */
 final readonly class Input
 {
-    /** After a port: not moved by a hand. A control was found so, a variable was changed by the game itself; without a control, a device came (1) or went (0). */
+    /**
+     * After a port: not moved by a hand. A control was found so, a variable was changed by the game itself; without a
+     * control, a device came (1) or went (0).
+     */
     public const ASIDE = '*';
 
     /**

@@ -37,7 +37,10 @@ final readonly class ByKey implements Type
     {
         $key = $this->key->schema();
 
-        return ['type' => 'object', 'propertyNames' => array_diff_key($key, ['description' => 0])] + ($this->refusal === '' ? [] : ['minProperties' => 1]) + ['additionalProperties' => $this->of->schema()];
+        return [
+            'type' => 'object',
+            'propertyNames' => array_diff_key($key, ['description' => 0]),
+        ] + ($this->refusal === '' ? [] : ['minProperties' => 1]) + ['additionalProperties' => $this->of->schema()];
     }
 
     public function inWords(): string

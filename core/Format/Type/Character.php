@@ -23,7 +23,9 @@ final readonly class Character implements Type
         }
         $character = $node->string(1);
 
-        return preg_match('/\p{C}/u', $character) === 1 ? throw $node->refuse('a character that can be seen, or a space') : $character;
+        return preg_match('/\p{C}/u', $character) === 1 ? throw $node->refuse(
+            'a character that can be seen, or a space',
+        ) : $character;
     }
 
     public function schema(): array

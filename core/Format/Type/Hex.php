@@ -20,7 +20,9 @@ final readonly class Hex implements Type
     {
         $hex = $node->string(2 * $this->most);
 
-        return preg_match('/^(?:[0-9a-f]{2})+$/D', $hex) === 1 ? $hex : throw $node->refuse('the bytes of '.$this->what.' as pairs of hex digits, in lower case');
+        return preg_match('/^(?:[0-9a-f]{2})+$/D', $hex) === 1 ? $hex : throw $node->refuse(
+            'the bytes of '.$this->what.' as pairs of hex digits, in lower case',
+        );
     }
 
     public function schema(): array

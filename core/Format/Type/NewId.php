@@ -21,7 +21,9 @@ final readonly class NewId implements Type
     {
         $id = $node->id();
 
-        return isset($this->kept[$id]) ? throw $node->refuse('another name: "'.$id.'" stands for '.$this->kept[$id]) : $id;
+        return isset($this->kept[$id]) ? throw $node->refuse(
+            'another name: "'.$id.'" stands for '.$this->kept[$id],
+        ) : $id;
     }
 
     public function schema(): array

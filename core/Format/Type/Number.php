@@ -20,7 +20,11 @@ final readonly class Number implements Type
     public const MS = 'ms';
 
     /** @param string $unit as a person reads it, or one of AT, BY, OF */
-    public function __construct(public float $least = -self::FAR, public float $most = self::FAR, public string $unit = '') {}
+    public function __construct(
+        public float $least = -self::FAR,
+        public float $most = self::FAR,
+        public string $unit = '',
+    ) {}
 
     /** A time in milliseconds. */
     public static function ms(float $least, float $most): self
@@ -69,7 +73,12 @@ final readonly class Number implements Type
             default => ' '.$this->unit,
         };
 
-        return sprintf('a number from %s to %s%s', json_encode(self::plain($this->least)), json_encode(self::plain($this->most)), $unit);
+        return sprintf(
+            'a number from %s to %s%s',
+            json_encode(self::plain($this->least)),
+            json_encode(self::plain($this->most)),
+            $unit,
+        );
     }
 
     public function unit(): string

@@ -14,7 +14,13 @@ final readonly class Several implements Type
      * @param bool   $distinct may nothing stand twice?
      * @param string $refusal  what is expected where there are too few of them, or one twice
      */
-    public function __construct(public Type $of, public int $least, public int $most, public bool $distinct = false, private string $refusal = '') {}
+    public function __construct(
+        public Type $of,
+        public int $least,
+        public int $most,
+        public bool $distinct = false,
+        private string $refusal = '',
+    ) {}
 
     /**
      * @return list<mixed>
@@ -28,7 +34,9 @@ final readonly class Several implements Type
             throw $node->refuse($this->refusal);
         }
         $values = array_map($this->of->read(...), $nodes);
-        if (count($values) < $this->least || ($this->distinct && count(array_unique($values, SORT_REGULAR)) !== count($values))) {
+        if (count($values) < $this->least || (
+            $this->distinct && count(array_unique($values, SORT_REGULAR)) !== count($values)
+        )) {
             throw $node->refuse($this->refusal === '' ? $this->inWords() : $this->refusal);
         }
 
@@ -37,7 +45,11 @@ final readonly class Several implements Type
 
     public function schema(): array
     {
-        return ['type' => 'array'] + ($this->least > 0 ? ['minItems' => $this->least] : []) + ['maxItems' => $this->most] + ($this->distinct ? ['uniqueItems' => true] : []) + ['items' => $this->of->schema()];
+        return ['type' => 'array'] + (
+            $this->least > 0 ? ['minItems' => $this->least] : []
+        ) + ['maxItems' => $this->most] + (
+            $this->distinct ? ['uniqueItems' => true] : []
+        ) + ['items' => $this->of->schema()];
     }
 
     public function inWords(): string

@@ -16,7 +16,12 @@ final readonly class Thing implements Type
      * @param ?\Closure(Node): mixed $reader null: what its fields say, as Given
      * @param array<string, mixed>   $beside what else its schema says
      */
-    public function __construct(public Fields $fields, private string $called, private ?\Closure $reader = null, private array $beside = []) {}
+    public function __construct(
+        public Fields $fields,
+        private string $called,
+        private ?\Closure $reader = null,
+        private array $beside = [],
+    ) {}
 
     /** @throws FormatError */
     public function read(Node $node): mixed

@@ -10,7 +10,10 @@ use Nailrod\Core\Format\Node;
 /** One of several objects, told apart by the field that only one of them has. */
 final readonly class Variants implements Type
 {
-    /** @param non-empty-array<string, Thing> $things by that field; the first is what a thing is meant to be that has none of them */
+    /**
+     * @param non-empty-array<string, Thing> $things by that field; the first is what a thing is meant to be that has
+     *    none of them
+     */
     public function __construct(public array $things) {}
 
     /** @throws FormatError */

@@ -26,7 +26,12 @@ final readonly class Whole implements Type
 
     public function inWords(): string
     {
-        return sprintf('a whole number from %d to %d%s', $this->least, $this->most, $this->unit === '' ? '' : ' '.$this->unit);
+        return sprintf(
+            'a whole number from %d to %d%s',
+            $this->least,
+            $this->most,
+            $this->unit === '' ? '' : ' '.$this->unit,
+        );
     }
 
     public function unit(): string

@@ -29,7 +29,8 @@ final readonly class Action
      * @param ?KeyStroke $key           the simulator's own key for it
      * @param bool       $byVariable    can its variable be written from outside?
      * @param bool       $ownCurve      of an axis: does the simulator bend it itself?
-     * @param string     $role          what it is for, in the same words in every simulator: "look left"; empty if nobody has said
+     * @param string     $role          what it is for, in the same words in every
+     *                                  simulator: "look left"; empty if nobody has said
      */
     public function __construct(
         public string $id,
@@ -50,13 +51,48 @@ final readonly class Action
             Field::required('id', 'Id', new NewId('anchor-light'), 'Its own name.'),
             Field::required('name', 'Name', new Text(60), 'What it is called.'),
             Field::required('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
-            Field::required('kind', 'Kind', Choice::of(...array_column(ActionKind::cases(), 'value')), 'What sort of a thing it is.'),
+            Field::required(
+                'kind',
+                'Kind',
+                Choice::of(...array_column(ActionKind::cases(), 'value')),
+                'What sort of a thing it is.',
+            ),
             Field::optional(false, 'essential', 'Essential', new YesNo, 'Can the simulator not be played without it?'),
-            Field::required('effect', 'Effect', new Thing(Effect::fields(), 'what it does to a variable', Effect::read(...)), 'What it does to a variable of the simulator.'),
-            Field::optional(null, 'key', 'Key', new Thing(KeyStroke::ofAction(), 'a key stroke', KeyStroke::read(...)), 'The simulator\'s own key for it.'),
-            Field::optional(false, 'by_variable', 'By variable', new YesNo, 'Can its variable be written from outside?'),
-            Field::optional(false, 'own_curve', 'Own curve', new YesNo, 'Of an axis: does the simulator bend it itself?'),
-            Field::optional(null, 'role', 'Role', new Text(40), 'What it is for, in the same words in every simulator.', 'look left'),
+            Field::required(
+                'effect',
+                'Effect',
+                new Thing(Effect::fields(), 'what it does to a variable', Effect::read(...)),
+                'What it does to a variable of the simulator.',
+            ),
+            Field::optional(
+                null,
+                'key',
+                'Key',
+                new Thing(KeyStroke::ofAction(), 'a key stroke', KeyStroke::read(...)),
+                'The simulator\'s own key for it.',
+            ),
+            Field::optional(
+                false,
+                'by_variable',
+                'By variable',
+                new YesNo,
+                'Can its variable be written from outside?',
+            ),
+            Field::optional(
+                false,
+                'own_curve',
+                'Own curve',
+                new YesNo,
+                'Of an axis: does the simulator bend it itself?',
+            ),
+            Field::optional(
+                null,
+                'role',
+                'Role',
+                new Text(40),
+                'What it is for, in the same words in every simulator.',
+                'look left',
+            ),
         );
     }
 
@@ -79,7 +115,18 @@ final readonly class Action
     /** Under another id. */
     public function as(string $id): self
     {
-        return new self($id, $this->name, $this->group, $this->kind, $this->essential, $this->effect, $this->key, $this->byVariable, $this->ownCurve, $this->role);
+        return new self(
+            $id,
+            $this->name,
+            $this->group,
+            $this->kind,
+            $this->essential,
+            $this->effect,
+            $this->key,
+            $this->byVariable,
+            $this->ownCurve,
+            $this->role,
+        );
     }
 
     /** @return array<string, mixed> in the open format */

@@ -73,12 +73,48 @@ final readonly class Catalogue
             Field::required('id', 'Id', new NewId('skerrywing'), 'The id of the simulator.'),
             Field::required('name', 'Name', new Text(60), 'What the simulator is called.'),
             Field::required('vehicle', 'Vehicle', new Text(60), 'What one flies or drives in it.'),
-            Field::required('frame_us', 'Frame', new Whole(1000, 1_000_000, 'µs'), 'The time between two looks at the controller.', 16_667),
-            Field::required('sees', 'Sees', new Thing($sees, 'how much of the controller it sees'), 'How much of the controller it sees.'),
-            Field::required('groups', 'Groups', new Several(new Thing($group, 'a group'), 0, 64), 'What its actions and variables stand in, in their order.'),
-            Field::required('actions', 'Actions', new Several(new Thing(Action::fields(), 'an action'), 0, 2000), 'What it can be told to do.'),
-            Field::required('variables', 'Variables', new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable')), 'What it keeps and shows, by id.'),
-            Field::optional([], 'reserved_keys', 'Reserved keys', new Several(new Thing(ReservedKey::fields(), 'a key stroke that is kept', ReservedKey::read(...)), 0, 200), 'Keys that it and the desktop keep for themselves.'),
+            Field::required(
+                'frame_us',
+                'Frame',
+                new Whole(1000, 1_000_000, 'µs'),
+                'The time between two looks at the controller.',
+                16_667,
+            ),
+            Field::required(
+                'sees',
+                'Sees',
+                new Thing($sees, 'how much of the controller it sees'),
+                'How much of the controller it sees.',
+            ),
+            Field::required(
+                'groups',
+                'Groups',
+                new Several(new Thing($group, 'a group'), 0, 64),
+                'What its actions and variables stand in, in their order.',
+            ),
+            Field::required(
+                'actions',
+                'Actions',
+                new Several(new Thing(Action::fields(), 'an action'), 0, 2000),
+                'What it can be told to do.',
+            ),
+            Field::required(
+                'variables',
+                'Variables',
+                new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable')),
+                'What it keeps and shows, by id.',
+            ),
+            Field::optional(
+                [],
+                'reserved_keys',
+                'Reserved keys',
+                new Several(
+                    new Thing(ReservedKey::fields(), 'a key stroke that is kept', ReservedKey::read(...)),
+                    0,
+                    200,
+                ),
+                'Keys that it and the desktop keep for themselves.',
+            ),
         );
     }
 
@@ -121,31 +157,71 @@ final readonly class Catalogue
             $used[$one->group] = true;
         }
 
-        return new self($this->id, $this->name, $this->vehicle, $this->frame, $this->buttons, $this->axes, array_intersect_key($groups, $used), $actions, $variables, $this->reserved);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->vehicle,
+            $this->frame,
+            $this->buttons,
+            $this->axes,
+            array_intersect_key($groups, $used),
+            $actions,
+            $variables,
+            $this->reserved,
+        );
     }
 
     /** Under another id and name; one that is named like its vehicle names that too. */
     public function called(string $id, string $name): self
     {
-        return new self($id, $name, $this->vehicle === $this->name ? $name : $this->vehicle, $this->frame, $this->buttons, $this->axes, $this->groups, $this->actions, $this->variables, $this->reserved);
+        return new self(
+            $id,
+            $name,
+            $this->vehicle === $this->name ? $name : $this->vehicle,
+            $this->frame,
+            $this->buttons,
+            $this->axes,
+            $this->groups,
+            $this->actions,
+            $this->variables,
+            $this->reserved,
+        );
     }
 
     /** Seeing so much of a controller. */
     public function seeing(int $buttons, int $axes): self
     {
-        return new self($this->id, $this->name, $this->vehicle, $this->frame, $buttons, $axes, $this->groups, $this->actions, $this->variables, $this->reserved);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->vehicle,
+            $this->frame,
+            $buttons,
+            $axes,
+            $this->groups,
+            $this->actions,
+            $this->variables,
+            $this->reserved,
+        );
     }
 
     /** @return array<string, mixed> in the open format */
     public function toArray(): array
     {
         return [
-            'format' => self::FORMAT, 'version' => 1, 'id' => $this->id, 'name' => $this->name, 'vehicle' => $this->vehicle, 'frame_us' => $this->frame,
+            'format' => self::FORMAT, 'version' => 1, 'id' => $this->id, 'name' => $this->name,
+            'vehicle' => $this->vehicle, 'frame_us' => $this->frame,
             'sees' => ['buttons' => $this->buttons, 'axes' => $this->axes],
-            'groups' => array_map(fn (string $id, string $name) => ['id' => $id, 'name' => $name], Keys::of($this->groups), array_values($this->groups)),
+            'groups' => array_map(
+                fn (string $id, string $name) => ['id' => $id, 'name' => $name],
+                Keys::of($this->groups),
+                array_values($this->groups),
+            ),
             'variables' => array_map(fn (Variable $variable) => $variable->toArray(), $this->variables),
             'actions' => array_map(fn (Action $action) => $action->toArray(), array_values($this->actions)),
-        ] + ($this->reserved === [] ? [] : ['reserved_keys' => array_map(fn (ReservedKey $key) => $key->toArray(), $this->reserved)]);
+        ] + ($this->reserved === [] ? [] : [
+            'reserved_keys' => array_map(fn (ReservedKey $key) => $key->toArray(), $this->reserved),
+        ]);
     }
 
     public function action(string $id): ?Action
@@ -170,7 +246,10 @@ final readonly class Catalogue
         return ! $output instanceof IsNumbered || $output->number() <= $output::seen($this->buttons, $this->axes);
     }
 
-    /** Does it take what comes by this way: a controller output that it sees, a key stroke that nobody keeps, a variable? */
+    /**
+     * Does it take what comes by this way: a controller output that it sees, a key stroke that nobody keeps, a
+     * variable?
+     */
     public function takes(Output $way): bool
     {
         return $this->sees($way) && ! ($way instanceof PressesKeys && $this->isReserved($way->keys()));

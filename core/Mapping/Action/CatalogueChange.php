@@ -17,26 +17,47 @@ final readonly class CatalogueChange
      * @param list<Action>                $removed
      * @param list<array{Action, Action}> $changed as it was, and as it is
      */
-    private function __construct(private Catalogue $before, private Catalogue $after, public array $added, public array $removed, public array $changed) {}
+    private function __construct(
+        private Catalogue $before,
+        private Catalogue $after,
+        public array $added,
+        public array $removed,
+        public array $changed,
+    ) {}
 
     public static function between(Catalogue $before, Catalogue $after): self
     {
         $changed = [];
         foreach (array_intersect_key($after->actions, $before->actions) as $id => $action) {
-            if ($action != $before->actions[$id] || $after->groups[$action->group] !== $before->groups[$before->actions[$id]->group]) {
+            if (
+                $action != $before->actions[$id]
+                    || $after->groups[$action->group] !== $before->groups[$before->actions[$id]->group]
+            ) {
                 $changed[] = [$before->actions[$id], $action];
             }
         }
 
-        return new self($before, $after, array_values(array_diff_key($after->actions, $before->actions)), array_values(array_diff_key($before->actions, $after->actions)), $changed);
+        return new self(
+            $before,
+            $after,
+            array_values(array_diff_key($after->actions, $before->actions)),
+            array_values(array_diff_key($before->actions, $after->actions)),
+            $changed,
+        );
     }
 
-    /** @return list<string> ids of actions that sets can no longer name as they did: they are gone, or another sort of control drives them */
+    /**
+     * @return list<string> ids of actions that sets can no longer name as they did: they are gone, or another sort of
+     *    control drives them
+     */
     public function lost(): array
     {
         $turned = array_filter($this->changed, fn (array $both) => $both[0]->isAxis() !== $both[1]->isAxis());
 
-        return [...array_map(fn (Action $action) => $action->id, $this->removed), ...array_map(fn (array $both) => $both[0]->id, array_values($turned))];
+        return [
+            ...array_map(fn (Action $action) => $action->id, $this->removed),
+            ...array_map(fn (array $both) => $both[0]->id, array_values($turned)),
+        ];
     }
 
     /** @return list<string> ids of variables that are no longer kept */
@@ -55,8 +76,17 @@ final readonly class CatalogueChange
     {
         return [
             ...array_map(fn (Action $action) => $action->name.' goes.', $this->removed),
-            ...array_map(fn (array $both) => $both[0]->name.' '.implode(', ', $this->differs(...$both)).'.', $this->changed),
-            ...array_map(fn (Action $action) => $action->name.' is new: '.implode(', ', array_filter([$action->kind->value, $action->key === null ? '' : 'key '.$action->key->label()])).'.', $this->added),
+            ...array_map(
+                fn (array $both) => $both[0]->name.' '.implode(', ', $this->differs(...$both)).'.',
+                $this->changed,
+            ),
+            ...array_map(
+                fn (Action $action) => $action->name.' is new: '.implode(
+                    ', ',
+                    array_filter([$action->kind->value, $action->key === null ? '' : 'key '.$action->key->label()]),
+                ).'.',
+                $this->added,
+            ),
             ...$this->beside(),
         ];
     }
@@ -70,7 +100,10 @@ final readonly class CatalogueChange
             return 'The list changed.';
         }
 
-        return implode('; ', array_slice($lines, 0, $more === 1 ? self::TOLD + 1 : self::TOLD)).($more > 1 ? sprintf('; and %d more', $more) : '').'.';
+        return implode(
+            '; ',
+            array_slice($lines, 0, $more === 1 ? self::TOLD + 1 : self::TOLD),
+        ).($more > 1 ? sprintf('; and %d more', $more) : '').'.';
     }
 
     /** @return list<string> what is different of an action, after its name */
@@ -78,13 +111,26 @@ final readonly class CatalogueChange
     {
         return array_values(array_filter([
             $was->name === $is->name ? '' : 'is called '.$is->name,
-            $this->before->groups[$was->group] === $this->after->groups[$is->group] ? '' : 'stands under '.$this->after->groups[$is->group],
-            $was->kind === $is->kind ? '' : 'is '.($is->kind === ActionKind::Axis ? 'an ' : 'a ').($is->kind === ActionKind::Momentary || $is->kind === ActionKind::TwoState ? $is->kind->value.' action' : $is->kind->value),
+            $this->before->groups[$was->group] === $this->after->groups[$is->group]
+                ? ''
+                : 'stands under '
+                .$this->after->groups[$is->group],
+            $was->kind === $is->kind ? '' : 'is '.($is->kind === ActionKind::Axis ? 'an ' : 'a ').(
+                $is->kind === ActionKind::Momentary
+                    || $is->kind === ActionKind::TwoState
+                    ? $is->kind->value
+                    .' action'
+                    : $is->kind->value
+            ),
             $was->key == $is->key ? '' : ($is->key === null ? 'has no key' : 'has the key '.$is->key->label()),
             $was->role === $is->role ? '' : ($is->role === '' ? 'has no role' : 'has the role “'.$is->role.'”'),
             $was->essential === $is->essential ? '' : ($is->essential ? 'is needed' : 'is not needed'),
-            $was->byVariable === $is->byVariable ? '' : ($is->byVariable ? 'can be written from outside' : 'cannot be written from outside'),
-            $was->ownCurve === $is->ownCurve ? '' : ($is->ownCurve ? 'is bent by the simulator itself' : 'is not bent by the simulator'),
+            $was->byVariable === $is->byVariable ? '' : (
+                $is->byVariable ? 'can be written from outside' : 'cannot be written from outside'
+            ),
+            $was->ownCurve === $is->ownCurve ? '' : (
+                $is->ownCurve ? 'is bent by the simulator itself' : 'is not bent by the simulator'
+            ),
             $was->effect == $is->effect ? '' : $this->does($is),
         ], fn (string $words) => $words !== ''));
     }
@@ -111,17 +157,33 @@ final readonly class CatalogueChange
         $called = array_map(fn (Action $action) => $action->name, [...$this->added, ...$this->removed]);
         $unnamed = fn (Variable $variable) => ! in_array($variable->name, $called, true);
         $renamed = array_map(fn (array $both) => $both[1]->effect->variable, $this->changed);
-        $others = array_filter(array_intersect_key($is->variables, $was->variables), fn (Variable $variable) => $variable != (in_array($variable->id, $renamed, true) ? $was->variables[$variable->id]->called($variable->name, $variable->group) : $was->variables[$variable->id]));
+        $others = array_filter(
+            array_intersect_key($is->variables, $was->variables),
+            fn (Variable $variable) => $variable != (
+                in_array($variable->id, $renamed, true)
+                    ? $was->variables[$variable->id]->called($variable->name, $variable->group)
+                    : $was->variables[$variable->id]
+            ),
+        );
 
         return [
             ...$was->name === $is->name ? [] : ['The simulator is called '.$is->name.'.'],
             ...$was->vehicle === $is->vehicle ? [] : ['One flies or drives '.$is->vehicle.'.'],
-            ...[$was->buttons, $was->axes] === [$is->buttons, $is->axes] ? [] : [sprintf('It sees %d buttons and %d axes of a controller.', $is->buttons, $is->axes)],
-            ...$was->frame === $is->frame ? [] : [sprintf('It looks at the controller every %s ms.', json_encode(round($is->frame / 1000, 1)))],
+            ...[$was->buttons, $was->axes] === [$is->buttons, $is->axes] ? [] : [
+                sprintf('It sees %d buttons and %d axes of a controller.', $is->buttons, $is->axes),
+            ],
+            ...$was->frame === $is->frame ? [] : [
+                sprintf('It looks at the controller every %s ms.', json_encode(round($is->frame / 1000, 1))),
+            ],
             ...self::told(array_filter(array_diff_key($was->variables, $is->variables), $unnamed), 'go'),
             ...self::told(array_filter(array_diff_key($is->variables, $was->variables), $unnamed), 'are new'),
             ...self::told($others, 'change'),
-            ...$was->reserved == $is->reserved ? [] : ['The keys that are kept: '.implode(', ', array_map(fn (ReservedKey $key) => $key->key->label(), $is->reserved)).'.'],
+            ...$was->reserved == $is->reserved ? [] : [
+                'The keys that are kept: '.implode(
+                    ', ',
+                    array_map(fn (ReservedKey $key) => $key->key->label(), $is->reserved),
+                ).'.',
+            ],
         ];
     }
 
@@ -132,6 +194,11 @@ final readonly class CatalogueChange
      */
     private static function told(array $variables, string $how): array
     {
-        return $variables === [] ? [] : ['Variables that '.$how.': '.implode(', ', array_map(fn (Variable $variable) => $variable->name, $variables)).'.'];
+        return $variables === [] ? [] : [
+            'Variables that '.$how.': '.implode(
+                ', ',
+                array_map(fn (Variable $variable) => $variable->name, $variables),
+            ).'.',
+        ];
     }
 }

@@ -20,9 +20,27 @@ final readonly class Effect
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('do', 'Does', Choice::of(...array_column(EffectKind::cases(), 'value')), 'What it does: hold the variable at its highest value, flip it, set it, step it, or have it follow an axis.'),
-            Field::required('variable', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that it changes.'),
-            Field::optional(null, 'amount', 'Amount', new Number, 'What it is set to, or stepped by; of set and step only, where it must be said.', 1),
+            Field::required(
+                'do',
+                'Does',
+                Choice::of(...array_column(EffectKind::cases(), 'value')),
+                'What it does: hold the variable at its highest value, flip it, set it, step it, or have it follow '
+                    .'an axis.',
+            ),
+            Field::required(
+                'variable',
+                'Variable',
+                new Id(Id::VARIABLE),
+                'The variable of the simulator that it changes.',
+            ),
+            Field::optional(
+                null,
+                'amount',
+                'Amount',
+                new Number,
+                'What it is set to, or stepped by; of set and step only, where it must be said.',
+                1,
+            ),
         );
     }
 
@@ -32,16 +50,25 @@ final readonly class Effect
         $given = self::fields()->read($node);
         $kind = EffectKind::from($given->text('do'));
 
-        return new self($kind, $given->text('variable'), $kind->takesAmount() ? $given->numberOrNull('amount') ?? throw $given->lacks('amount') : 0.0);
+        return new self(
+            $kind,
+            $given->text('variable'),
+            $kind->takesAmount() ? $given->numberOrNull('amount') ?? throw $given->lacks('amount') : 0.0,
+        );
     }
 
     /** @return array<string, mixed> in the open format */
     public function toArray(): array
     {
-        return ['do' => $this->kind->value, 'variable' => $this->variable] + ($this->kind->takesAmount() ? ['amount' => $this->amount] : []);
+        return ['do' => $this->kind->value, 'variable' => $this->variable] + (
+            $this->kind->takesAmount() ? ['amount' => $this->amount] : []
+        );
     }
 
-    /** Is what it does done, by the value of its variable? Null where that cannot be said: of a step, and of what only follows. */
+    /**
+     * Is what it does done, by the value of its variable? Null where that cannot be said: of a step, and of what only
+     * follows.
+     */
     public function isDone(float $value): ?bool
     {
         return match ($this->kind) {

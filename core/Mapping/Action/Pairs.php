@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Mapping\Action;
 
-/** Which actions of a catalogue are the two halves of a pair: a step and the step the other way, or the two settings of one variable. */
+/**
+ * Which actions of a catalogue are the two halves of a pair: a step and the step the other way, or the two settings of
+ * one variable.
+ */
 final readonly class Pairs
 {
     /** @var array<string, Action> the other half, by the id of the one */
@@ -19,7 +22,10 @@ final readonly class Pairs
         $partners = [];
         foreach ($groups as $group) {
             foreach ($group as $action) {
-                $others = array_values(array_filter($group, fn (Action $other) => $other !== $action && $other->effect->isOppositeOf($action->effect)));
+                $others = array_values(array_filter(
+                    $group,
+                    fn (Action $other) => $other !== $action && $other->effect->isOppositeOf($action->effect),
+                ));
                 if (count($others) === 1) {
                     $partners[$action->id] = $others[0];
                 }

@@ -29,7 +29,13 @@ final readonly class ReservedKey
         return Fields::of(
             ...array_values(KeyStroke::ofAction()->all),
             ...[
-                Field::optional(self::GAME, 'by', 'Kept by', Choice::of(self::GAME, self::DESKTOP), 'Who keeps it: the simulator, or the desktop around it.'),
+                Field::optional(
+                    self::GAME,
+                    'by',
+                    'Kept by',
+                    Choice::of(self::GAME, self::DESKTOP),
+                    'Who keeps it: the simulator, or the desktop around it.',
+                ),
                 Field::optional(null, 'opens', 'Opens', new Text(40), 'What comes up when it is pressed.'),
             ],
         );
@@ -40,13 +46,19 @@ final readonly class ReservedKey
     {
         $given = self::fields()->read($node);
 
-        return new self(KeyStroke::read($node->without(['by', 'opens'])), $given->text('by'), $given->textOrNull('opens') ?? '');
+        return new self(
+            KeyStroke::read($node->without(['by', 'opens'])),
+            $given->text('by'),
+            $given->textOrNull('opens') ?? '',
+        );
     }
 
     /** @return array<string, mixed> in the open format */
     public function toArray(): array
     {
-        return $this->key->toArray() + ($this->by === self::GAME ? [] : ['by' => $this->by]) + ($this->opens === '' ? [] : ['opens' => $this->opens]);
+        return $this->key->toArray() + ($this->by === self::GAME ? [] : ['by' => $this->by]) + (
+            $this->opens === '' ? [] : ['opens' => $this->opens]
+        );
     }
 
     public function isIt(KeyStroke $key): bool
@@ -57,12 +69,16 @@ final readonly class ReservedKey
     /** @param list<string> $with codes of the modifiers that are down */
     public function isPressedBy(string $code, array $with): bool
     {
-        return $this->key->code === $code && array_diff($this->key->with, $with) === [] && array_diff($with, $this->key->with) === [];
+        return $this->key->code === $code
+            && array_diff($this->key->with, $with) === []
+            && array_diff($with, $this->key->with) === [];
     }
 
     /** "Alt+Tab, which the desktop keeps for the list of windows" */
     public function inWords(): string
     {
-        return $this->key->label().', which the '.$this->by.' keeps '.($this->opens === '' ? 'for itself' : ($this->by === self::DESKTOP ? 'for the ' : 'for its ').$this->opens);
+        return $this->key->label().', which the '.$this->by.' keeps '.(
+            $this->opens === '' ? 'for itself' : ($this->by === self::DESKTOP ? 'for the ' : 'for its ').$this->opens
+        );
     }
 }

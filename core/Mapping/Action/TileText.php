@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Mapping\Action;
 
-/** A text with values in it, "Altimeter {altimeter}": in the file a value stands by the id of its variable, on a page by its name. */
+/**
+ * A text with values in it, "Altimeter {altimeter}": in the file a value stands by the id of its variable, on a page by
+ * its name.
+ */
 final class TileText
 {
     /** As a person reads and writes it. */
@@ -27,6 +30,10 @@ final class TileText
     /** @param callable(string): string $change */
     private static function changed(string $text, callable $change): string
     {
-        return (string) preg_replace_callback('/\{([^}]+)\}/', fn (array $found): string => '{'.$change($found[1]).'}', $text);
+        return (string) preg_replace_callback(
+            '/\{([^}]+)\}/',
+            fn (array $found): string => '{'.$change($found[1]).'}',
+            $text,
+        );
     }
 }

@@ -42,11 +42,32 @@ final readonly class Variable
             Field::required('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
             Field::required('low', 'Lowest', new Number, 'Its lowest value.', 0),
             Field::required('high', 'Highest', new Number, 'Its highest value, not below the lowest.', 3),
-            Field::optional(null, 'start', 'Starts at', new Number, 'What it is when the game begins; its lowest value if nothing is said.', 0),
+            Field::optional(
+                null,
+                'start',
+                'Starts at',
+                new Number,
+                'What it is when the game begins; its lowest value if nothing is said.',
+                0,
+            ),
             Field::optional(null, 'unit', 'Unit', new Text(12), 'What stands behind its figures.', 'rpm'),
             Field::optional(0, 'decimals', 'Decimals', new Whole(0, 6), 'How many of them its figures have.'),
-            Field::optional([], 'words', 'Words', new Several(new Text(20), 0, 64), 'What it is called at its lowest value and at each whole number above.', ['up', 'half', 'down']),
-            Field::optional(null, 'gauge', 'Gauge of', new Id(Id::VARIABLE), 'The variable that it goes after, if it is a gauge; it stands before it.', 'power'),
+            Field::optional(
+                [],
+                'words',
+                'Words',
+                new Several(new Text(20), 0, 64),
+                'What it is called at its lowest value and at each whole number above.',
+                ['up', 'half', 'down'],
+            ),
+            Field::optional(
+                null,
+                'gauge',
+                'Gauge of',
+                new Id(Id::VARIABLE),
+                'The variable that it goes after, if it is a gauge; it stands before it.',
+                'power',
+            ),
             Field::optional(null, 'lag_ms', 'Lag', new Whole(1, 60_000, 'ms'), 'Time constant of a gauge.', 400),
         );
     }
@@ -73,7 +94,19 @@ final readonly class Variable
     /** Under another name and in another group. */
     public function called(string $name, string $group): self
     {
-        return new self($this->id, $name, $group, $this->low, $this->high, $this->start, $this->unit, $this->decimals, $this->words, $this->gauge, $this->lag);
+        return new self(
+            $this->id,
+            $name,
+            $group,
+            $this->low,
+            $this->high,
+            $this->start,
+            $this->unit,
+            $this->decimals,
+            $this->words,
+            $this->gauge,
+            $this->lag,
+        );
     }
 
     /** @return array<string, mixed> in the open format */
@@ -90,7 +123,9 @@ final readonly class Variable
 
     public function show(float $value): string
     {
-        return $this->word($value) ?? number_format($value, $this->decimals, '.', ' ').($this->unit === '' ? '' : ' '.$this->unit);
+        return $this->word($value) ?? number_format($value, $this->decimals, '.', ' ').(
+            $this->unit === '' ? '' : ' '.$this->unit
+        );
     }
 
     /** What this value is called: "cast off"; null if it has no word. */

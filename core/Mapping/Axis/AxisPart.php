@@ -10,8 +10,8 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Device\AxisInput;
 
 /**
- * One part of what is said of an axis, `axes/AXIS/PART`: how its readings become travel, or its travel a value. One that is a
- * Stage acts by itself, in the order of AxisParts. A new part is one class and one line there.
+ * One part of what is said of an axis, `axes/AXIS/PART`: how its readings become travel, or its travel a value. One
+ * that is a Stage acts by itself, in the order of AxisParts. A new part is one class and one line there.
  */
 interface AxisPart
 {

@@ -6,7 +6,10 @@ namespace Nailrod\Core\Mapping\Axis;
 
 use Nailrod\Core\Format\CanGrow;
 
-/** The parts of what is said of an axis, one line each, in the order in which they act; Measured does nothing by itself. One that is added acts after the range. */
+/**
+ * The parts of what is said of an axis, one line each, in the order in which they act; Measured does nothing by itself.
+ * One that is added acts after the range.
+ */
 final class AxisParts
 {
     /** @use CanGrow<AxisPart> */

@@ -56,8 +56,25 @@ final readonly class Calibration implements AxisPart
     {
         return Fields::of(
             Field::required('low', 'Lowest reading', self::reading($axis), 'The reading at the low end of the travel.'),
-            Field::required('high', 'Highest reading', self::reading($axis), 'The reading at its high end, at least 2 above the low one.', $axis->max ?? 1000),
-            ...($axis === null || $axis->centred ? [Field::optional(null, 'rest', 'Reading at rest', self::reading($axis), 'The reading at rest of a centred axis, between the two; the middle if it is not said.', $axis?->restReading() ?? 500)] : []),
+            Field::required(
+                'high',
+                'Highest reading',
+                self::reading($axis),
+                'The reading at its high end, at least 2 above the low one.',
+                $axis->max ?? 1000,
+            ),
+            ...(
+                $axis === null || $axis->centred ? [
+                    Field::optional(
+                        null,
+                        'rest',
+                        'Reading at rest',
+                        self::reading($axis),
+                        'The reading at rest of a centred axis, between the two; the middle if it is not said.',
+                        $axis?->restReading() ?? 500,
+                    ),
+                ] : []
+            ),
             ...[Field::optional(false, 'reverse', 'Turned round', new YesNo, 'Is the axis to go the other way?')],
         );
     }
@@ -111,7 +128,9 @@ final readonly class Calibration implements AxisPart
 
     public function values(): array
     {
-        return ['low' => $this->low, 'high' => $this->high] + ($this->rest === null ? [] : ['rest' => $this->rest]) + ['reverse' => $this->reverse];
+        return ['low' => $this->low, 'high' => $this->high] + (
+            $this->rest === null ? [] : ['rest' => $this->rest]
+        ) + ['reverse' => $this->reverse];
     }
 
     public function inWords(bool $centred): string

@@ -36,7 +36,9 @@ final readonly class Curve implements AxisPart
     /** The kind; each kind has its own beside it. */
     public static function fields(?AxisInput $axis): Fields
     {
-        return Fields::of(Field::required('kind', 'Kind', Choice::of(...Keys::of(Curves::all())), 'The kind of the curve.'));
+        return Fields::of(
+            Field::required('kind', 'Kind', Choice::of(...Keys::of(Curves::all())), 'The kind of the curve.'),
+        );
     }
 
     public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
@@ -66,7 +68,10 @@ final readonly class Curve implements AxisPart
 
     public function values(): array
     {
-        return $this->stage instanceof CurveKind && ! $this->isStraight() ? $this->stage->toArray() : ['kind' => Straight::kind()];
+        return $this->stage instanceof CurveKind
+            && ! $this->isStraight()
+            ? $this->stage->toArray()
+            : ['kind' => Straight::kind()];
     }
 
     public function inWords(bool $centred): string

@@ -32,8 +32,8 @@ final readonly class CurveFit
     }
 
     /**
-     * One more point on the line as it is, so that nothing changes until it is dragged. Where one lies already, it is put
-     * into the middle of the widest gap instead.
+     * One more point on the line as it is, so that nothing changes until it is dragged. Where one lies already, it is
+     * put into the middle of the widest gap instead.
      *
      * @param float $travel 0..1, before the dead zones
      *
@@ -42,7 +42,11 @@ final readonly class CurveFit
     public function withPointAt(float $travel): array
     {
         $points = $this->points();
-        $x = self::apart(round($this->shaping->zones->apply($travel), self::GRAIN), array_column($points, 0), self::NEAR);
+        $x = self::apart(
+            round($this->shaping->zones->apply($travel), self::GRAIN),
+            array_column($points, 0),
+            self::NEAR,
+        );
         $points[] = [$x, round($this->shaping->curve->apply($x), self::GRAIN)];
 
         return $this->sorted($points);
@@ -88,18 +92,39 @@ final readonly class CurveFit
         $x = round($this->shaping->zones->apply($travel), self::GRAIN);
         $y = round(($sent - $range->low) / ($range->high - $range->low), self::GRAIN);
         if ($y < 0.0 || $y > 1.0) {
-            throw FormatError::told('sends', Percent::at($sent, $centred), 'something within the range, '.Percent::at($range->low, $centred).' to '.Percent::at($range->high, $centred));
+            throw FormatError::told(
+                'sends',
+                Percent::at($sent, $centred),
+                'something within the range, '
+                    .Percent::at($range->low, $centred)
+                    .' to '
+                    .Percent::at($range->high, $centred),
+            );
         }
         if ($x <= 0.0 || $x >= 1.0 || ($centred && $x === 0.5)) {
-            throw FormatError::told('where the hand is', Percent::at($travel, $centred), 'a place between rest and the end, outside the dead zones');
+            throw FormatError::told(
+                'where the hand is',
+                Percent::at($travel, $centred),
+                'a place between rest and the end, outside the dead zones',
+            );
         }
         if ($centred && ($x < 0.5) !== ($y < 0.5) && $y !== 0.5) {
-            throw FormatError::told('sends', Percent::at($sent, $centred), 'something on the side of the centre where the hand is');
+            throw FormatError::told(
+                'sends',
+                Percent::at($sent, $centred),
+                'something on the side of the centre where the hand is',
+            );
         }
-        $points = $this->shaping->curve instanceof PointCurve ? $this->shaping->curve->points : ($centred ? [[0.0, 0.0], [0.5, 0.5], [1.0, 1.0]] : [[0.0, 0.0], [1.0, 1.0]]);
+        $points = $this->shaping->curve instanceof PointCurve ? $this->shaping->curve->points : (
+            $centred ? [[0.0, 0.0], [0.5, 0.5], [1.0, 1.0]] : [[0.0, 0.0], [1.0, 1.0]]
+        );
         $points = $this->through($points, $x, $y);
 
-        return $centred && $bothHalves ? $this->through($points, round(1.0 - $x, self::GRAIN), round(1.0 - $y, self::GRAIN)) : $points;
+        return $centred && $bothHalves ? $this->through(
+            $points,
+            round(1.0 - $x, self::GRAIN),
+            round(1.0 - $y, self::GRAIN),
+        ) : $points;
     }
 
     /**
@@ -130,7 +155,11 @@ final readonly class CurveFit
     private function sorted(array $points): array
     {
         if (count($points) > PointCurve::MOST) {
-            throw FormatError::told('the curve', count($points).' points', 'at most '.PointCurve::MOST.'; take one away first');
+            throw FormatError::told(
+                'the curve',
+                count($points).' points',
+                'at most '.PointCurve::MOST.'; take one away first',
+            );
         }
         usort($points, fn (array $a, array $b) => $a[0] <=> $b[0]);
 

@@ -52,7 +52,17 @@ final readonly class DeadZones implements AxisPart, Stage
         return Fields::of(
             Field::optional(0, 'low', 'Low end', Number::by(), 'How much of the low end counts for nothing.'),
             Field::optional(0, 'high', 'High end', Number::by(), 'How much of the high end counts for nothing.'),
-            ...($axis === null || $axis->centred ? [Field::optional(0, 'rest', 'Each side of rest', Number::by(0.5), 'How much each side of rest counts for nothing; of a centred axis.')] : []),
+            ...(
+                $axis === null || $axis->centred ? [
+                    Field::optional(
+                        0,
+                        'rest',
+                        'Each side of rest',
+                        Number::by(0.5),
+                        'How much each side of rest counts for nothing; of a centred axis.',
+                    ),
+                ] : []
+            ),
         );
     }
 
@@ -75,7 +85,9 @@ final readonly class DeadZones implements AxisPart, Stage
         }
         $room = $centred ? 0.5 - $rest - max($low, $high) : 1.0 - $low - $high;
 
-        return $room < self::LEAST ? throw $node->refuse('dead zones that leave something of the travel') : new self($low, $high, $rest, $centred);
+        return $room < self::LEAST ? throw $node->refuse(
+            'dead zones that leave something of the travel',
+        ) : new self($low, $high, $rest, $centred);
     }
 
     public function asItComes(AxisInput $axis): string
@@ -128,6 +140,8 @@ final readonly class DeadZones implements AxisPart, Stage
             $parts[] = Percent::by($this->rest, $centred).' each side of rest';
         }
 
-        return $parts === [] ? '' : ucfirst(implode(', ', $parts)).' '.(count($parts) === 1 ? 'counts' : 'count').' for nothing.';
+        return $parts === [] ? '' : ucfirst(implode(', ', $parts)).' '.(
+            count($parts) === 1 ? 'counts' : 'count'
+        ).' for nothing.';
     }
 }

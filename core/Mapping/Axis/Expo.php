@@ -42,7 +42,13 @@ final readonly class Expo implements CurveKind, Stage
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('k', 'Expo', Number::of(-1, 1), 'How far it bends: above 0 the start is calm, below 0 it is lively.', 0));
+        return Fields::of(Field::required(
+            'k',
+            'Expo',
+            Number::of(-1, 1),
+            'How far it bends: above 0 the start is calm, below 0 it is lively.',
+            0,
+        ));
     }
 
     public static function from(FieldValues $given): static
@@ -72,8 +78,12 @@ final readonly class Expo implements CurveKind, Stage
     public function inWords(bool $centred): string
     {
         return match (true) {
-            $this->k > 0.0 => 'Expo '.Percent::figure($this->k).' %: calm '.($this->centred ? 'about rest' : 'at the start').', quicker at the end'.($this->centred ? 's' : '').'.',
-            $this->k < 0.0 => 'Expo '.Percent::figure($this->k).' %: quick '.($this->centred ? 'about rest' : 'at the start').', calmer at the end'.($this->centred ? 's' : '').'.',
+            $this->k > 0.0 => 'Expo '.Percent::figure($this->k).' %: calm '.(
+                $this->centred ? 'about rest' : 'at the start'
+            ).', quicker at the end'.($this->centred ? 's' : '').'.',
+            $this->k < 0.0 => 'Expo '.Percent::figure($this->k).' %: quick '.(
+                $this->centred ? 'about rest' : 'at the start'
+            ).', calmer at the end'.($this->centred ? 's' : '').'.',
             default => '',
         };
     }

@@ -53,13 +53,34 @@ final readonly class Measured implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::required('low', 'Lower end', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'The lower end that the hand reaches.'),
+            Field::required(
+                'low',
+                'Lower end',
+                new Whole(-2 ** 31, 2 ** 31, 'readings'),
+                'The lower end that the hand reaches.',
+            ),
             Field::required('high', 'Higher end', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'The higher one.', 1000),
             Field::required('rest', 'Rest', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'Where it rests.'),
-            Field::required('jitter', 'Trembling', new Number(0, 2 ** 31, 'readings'), 'Median absolute deviation at rest.'),
+            Field::required(
+                'jitter',
+                'Trembling',
+                new Number(0, 2 ** 31, 'readings'),
+                'Median absolute deviation at rest.',
+            ),
             Field::required('peak', 'Furthest', new Number(0, 2 ** 31, 'readings'), 'How far it trembles at most.'),
-            Field::required('step', 'Smallest step', new Whole(1, 2 ** 31, 'readings'), 'Smallest difference between two readings.'),
-            Field::optional(0, 'interval_us', 'Interval', new Whole(0, 10_000_000, 'µs'), 'Usual time between two readings while it moves; 0 if it is not known.'),
+            Field::required(
+                'step',
+                'Smallest step',
+                new Whole(1, 2 ** 31, 'readings'),
+                'Smallest difference between two readings.',
+            ),
+            Field::optional(
+                0,
+                'interval_us',
+                'Interval',
+                new Whole(0, 10_000_000, 'µs'),
+                'Usual time between two readings while it moves; 0 if it is not known.',
+            ),
         );
     }
 
@@ -86,16 +107,38 @@ final readonly class Measured implements AxisPart
             throw $given->refuse('high', 'a whole number from '.($given->whole('low') + 1).' to '. 2 ** 31);
         }
 
-        return new self($given->whole('low'), $given->whole('high'), $given->whole('rest'), $given->number('jitter'), $given->number('peak'), $given->whole('step'), $given->whole('interval_us'));
+        return new self(
+            $given->whole('low'),
+            $given->whole('high'),
+            $given->whole('rest'),
+            $given->number('jitter'),
+            $given->number('peak'),
+            $given->whole('step'),
+            $given->whole('interval_us'),
+        );
     }
 
     public function values(): array
     {
-        return ['low' => $this->low, 'high' => $this->high, 'rest' => $this->rest, 'jitter' => $this->jitter, 'peak' => $this->peak, 'step' => $this->step, 'interval_us' => $this->interval];
+        return [
+            'low' => $this->low,
+            'high' => $this->high,
+            'rest' => $this->rest,
+            'jitter' => $this->jitter,
+            'peak' => $this->peak,
+            'step' => $this->step,
+            'interval_us' => $this->interval,
+        ];
     }
 
     public function inWords(bool $centred): string
     {
-        return sprintf('Measured: ends %d and %d, rest %d, trembles by up to %d readings.', $this->low, $this->high, $this->rest, (int) ceil($this->peak));
+        return sprintf(
+            'Measured: ends %d and %d, rest %d, trembles by up to %d readings.',
+            $this->low,
+            $this->high,
+            $this->rest,
+            (int) ceil($this->peak),
+        );
     }
 }

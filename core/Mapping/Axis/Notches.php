@@ -33,7 +33,13 @@ final readonly class Notches implements AxisPart
      * @param float       $width      half of each capture, 0..1, of flat ones
      * @param float       $hysteresis 0..1, of stepped ones
      */
-    private function __construct(public string $kind, public array $at, public float $width, public float $hysteresis, private Range $range) {}
+    private function __construct(
+        public string $kind,
+        public array $at,
+        public float $width,
+        public float $hysteresis,
+        private Range $range,
+    ) {}
 
     public static function none(): self
     {
@@ -58,10 +64,33 @@ final readonly class Notches implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::required('kind', 'Kind', Choice::of(self::FLAT, self::STEPPED), 'Flat: within the capture the value is the place. Stepped: the value is always one of the places.'),
-            Field::required('at', 'Notch', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' places'), 'The places, rising, within the range.', [0.5]),
-            Field::optional(self::CAPTURE, 'width', 'Pulls from this far', Number::by(0.5), 'Of flat ones: half of each capture.'),
-            Field::optional(self::HYSTERESIS, 'hysteresis', 'Changes this far past the middle', Number::by(0.5), 'Of stepped ones: how far past the middle between two it changes.'),
+            Field::required(
+                'kind',
+                'Kind',
+                Choice::of(self::FLAT, self::STEPPED),
+                'Flat: within the capture the value is the place. Stepped: the value is always one of the places.',
+            ),
+            Field::required(
+                'at',
+                'Notch',
+                new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' places'),
+                'The places, rising, within the range.',
+                [0.5],
+            ),
+            Field::optional(
+                self::CAPTURE,
+                'width',
+                'Pulls from this far',
+                Number::by(0.5),
+                'Of flat ones: half of each capture.',
+            ),
+            Field::optional(
+                self::HYSTERESIS,
+                'hysteresis',
+                'Changes this far past the middle',
+                Number::by(0.5),
+                'Of stepped ones: how far past the middle between two it changes.',
+            ),
         );
     }
 
@@ -89,13 +118,31 @@ final readonly class Notches implements AxisPart
         $at = $given->numbers('at');
         foreach ($at as $i => $p) {
             if ($i > 0 && $p <= $at[$i - 1]) {
-                throw $given->refuseEntry('at', $i, 'a place above the one before, '.FormatError::figure($at[$i - 1], 'at'));
+                throw $given->refuseEntry(
+                    'at',
+                    $i,
+                    'a place above the one before, '.FormatError::figure($at[$i - 1], 'at'),
+                );
             }
             if ($kind === self::FLAT && $i > 0 && $p - $width <= $at[$i - 1] + $width) {
-                throw $given->refuseEntry('at', $i, 'a place whose capture of '.FormatError::figure($width, 'by').' either side does not touch that of the one before, at '.FormatError::figure($at[$i - 1], 'at'));
+                throw $given->refuseEntry(
+                    'at',
+                    $i,
+                    'a place whose capture of '
+                        .FormatError::figure($width, 'by')
+                        .' either side does not touch that of the one before, at '
+                        .FormatError::figure($at[$i - 1], 'at'),
+                );
             }
             if ($range !== null && ($p < $range->low || $p > $range->high)) {
-                throw $given->refuseEntry('at', $i, 'a place within the range, '.FormatError::figure($range->low, 'at').' to '.FormatError::figure($range->high, 'at'));
+                throw $given->refuseEntry(
+                    'at',
+                    $i,
+                    'a place within the range, '
+                        .FormatError::figure($range->low, 'at')
+                        .' to '
+                        .FormatError::figure($range->high, 'at'),
+                );
             }
         }
 
@@ -188,12 +235,19 @@ final readonly class Notches implements AxisPart
         $places = implode(', ', array_map(fn (float $p) => Percent::at($p, $centred), $this->at));
 
         return $this->kind === self::STEPPED
-            ? sprintf('Sends only %s; it changes %s past the middle between two.', $places, Percent::by($this->hysteresis, $centred))
+            ? sprintf(
+                'Sends only %s; it changes %s past the middle between two.',
+                $places,
+                Percent::by($this->hysteresis, $centred),
+            )
             : sprintf('Settles at %s within %s either side.', $places, Percent::by($this->width, $centred));
     }
 
     private static function between(float $value, float $from, float $until, float $low, float $high): float
     {
-        return $until <= $from ? $high : $low + ($high - $low) * max(0.0, min(1.0, ($value - $from) / ($until - $from)));
+        return $until <= $from ? $high : $low + ($high - $low) * max(
+            0.0,
+            min(1.0, ($value - $from) / ($until - $from)),
+        );
     }
 }

@@ -43,7 +43,12 @@ final readonly class PointCurve implements CurveKind, Stage
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('points', 'Points', new Points(self::MOST), 'Across and up of each point; across rises, up never falls.'));
+        return Fields::of(Field::required(
+            'points',
+            'Points',
+            new Points(self::MOST),
+            'Across and up of each point; across rises, up never falls.',
+        ));
     }
 
     public static function from(FieldValues $given): static
@@ -82,16 +87,24 @@ final readonly class PointCurve implements CurveKind, Stage
         $t = ($value - $x0) / $width;
         $u = 1.0 - $t;
         // Cubic Hermite form; the bounds guard the last digit only.
-        $y = $y0 + ($y1 - $y0) * $t * $t * (3.0 - 2.0 * $t) + $width * $t * $u * ($this->tangents[$i] * $u - $this->tangents[$i + 1] * $t);
+        $y = $y0 + ($y1 - $y0) * $t * $t * (3.0 - 2.0 * $t) + $width * $t * $u * (
+            $this->tangents[$i] * $u - $this->tangents[$i + 1] * $t
+        );
 
         return max($y0, min($y1, $y));
     }
 
     public function inWords(bool $centred): string
     {
-        $inner = array_map(fn (array $point) => Percent::at($point[0], $centred).' gives '.Percent::at($point[1], $centred), $this->points);
+        $inner = array_map(
+            fn (array $point) => Percent::at($point[0], $centred).' gives '.Percent::at($point[1], $centred),
+            $this->points,
+        );
 
-        return 'Through '.count($this->points).' points: '.implode(', ', count($inner) > 5 ? [...array_slice($inner, 0, 2), 'and so on', ...array_slice($inner, -2)] : $inner).'.';
+        return 'Through '.count($this->points).' points: '.implode(
+            ', ',
+            count($inner) > 5 ? [...array_slice($inner, 0, 2), 'and so on', ...array_slice($inner, -2)] : $inner,
+        ).'.';
     }
 
     /**

@@ -33,10 +33,14 @@ final readonly class Points implements Type
             $x = $pair[0]->number(0, 1);
             $y = $pair[1]->number(0, 1);
             if ($i > 0 && $x <= $points[$i - 1][0]) {
-                throw $pair[0]->refuse('a number above that of the point before, '.FormatError::figure($points[$i - 1][0]));
+                throw $pair[0]->refuse(
+                    'a number above that of the point before, '.FormatError::figure($points[$i - 1][0]),
+                );
             }
             if ($i > 0 && $y < $points[$i - 1][1]) {
-                throw $pair[1]->refuse('a number not below that of the point before, '.FormatError::figure($points[$i - 1][1]));
+                throw $pair[1]->refuse(
+                    'a number not below that of the point before, '.FormatError::figure($points[$i - 1][1]),
+                );
             }
             $points[] = [$x, $y];
         }
@@ -48,7 +52,18 @@ final readonly class Points implements Type
     {
         $part = Number::at()->schema();
 
-        return ['type' => 'array', 'minItems' => 2, 'maxItems' => $this->most, 'items' => ['type' => 'array', 'prefixItems' => [$part, $part], 'items' => false, 'minItems' => 2, 'maxItems' => 2]];
+        return [
+            'type' => 'array',
+            'minItems' => 2,
+            'maxItems' => $this->most,
+            'items' => [
+                'type' => 'array',
+                'prefixItems' => [$part, $part],
+                'items' => false,
+                'minItems' => 2,
+                'maxItems' => 2,
+            ],
+        ];
     }
 
     public function inWords(): string

@@ -68,7 +68,9 @@ final readonly class Range implements AxisPart, Stage
     {
         $given = self::fields(null)->read($node);
 
-        return $given->number('high') > $given->number('low') ? $given : throw $node->refuse('a high end above the low end');
+        return $given->number('high') > $given->number('low')
+            ? $given
+            : throw $node->refuse('a high end above the low end');
     }
 
     public function asItComes(AxisInput $axis): string
@@ -88,6 +90,12 @@ final readonly class Range implements AxisPart, Stage
 
     public function inWords(bool $centred): string
     {
-        return $this->low === 0.0 && $this->high === 1.0 ? '' : 'The whole travel sends '.Percent::at($this->low, $centred).' to '.Percent::at($this->high, $centred).'.';
+        return $this->low === 0.0 && $this->high === 1.0
+            ? ''
+            : 'The whole travel sends '
+            .Percent::at($this->low, $centred)
+            .' to '
+            .Percent::at($this->high, $centred)
+            .'.';
     }
 }

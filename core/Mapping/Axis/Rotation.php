@@ -11,7 +11,9 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Rig\Device\AxisInput;
 
-/** How much of a wheel's rotation is its whole travel: of D degrees lock to lock, U are used, half of them either way. */
+/**
+ * How much of a wheel's rotation is its whole travel: of D degrees lock to lock, U are used, half of them either way.
+ */
 final readonly class Rotation implements AxisPart, Stage
 {
     use IsAxisPart;
@@ -45,8 +47,21 @@ final readonly class Rotation implements AxisPart, Stage
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::optional($axis?->degrees, 'degrees', 'Lock to lock', new Whole(self::LEAST, self::MOST, '°'), 'How far the wheel turns from lock to lock.', 900),
-            Field::required('used', 'Used of that', new Whole(self::LEAST, self::MOST, '°'), 'How much of that is used, half of it either way.', $axis->degrees ?? 900),
+            Field::optional(
+                $axis?->degrees,
+                'degrees',
+                'Lock to lock',
+                new Whole(self::LEAST, self::MOST, '°'),
+                'How far the wheel turns from lock to lock.',
+                900,
+            ),
+            Field::required(
+                'used',
+                'Used of that',
+                new Whole(self::LEAST, self::MOST, '°'),
+                'How much of that is used, half of it either way.',
+                $axis->degrees ?? 900,
+            ),
         );
     }
 
@@ -74,7 +89,10 @@ final readonly class Rotation implements AxisPart, Stage
     /** No more is used than there is. */
     public static function completed(array $said): array
     {
-        return is_int($said['degrees'] ?? null) && is_int($said['used'] ?? null) ? array_replace($said, ['used' => min($said['used'], $said['degrees'])]) : $said;
+        return is_int($said['degrees'] ?? null) && is_int($said['used'] ?? null) ? array_replace(
+            $said,
+            ['used' => min($said['used'], $said['degrees'])],
+        ) : $said;
     }
 
     public function asItComes(AxisInput $axis): string
@@ -94,6 +112,11 @@ final readonly class Rotation implements AxisPart, Stage
 
     public function inWords(bool $centred): string
     {
-        return $this->used === null ? '' : sprintf('Full lock is reached at %s degrees either way: %d of %d degrees are used.', json_encode($this->used / 2), $this->used, $this->degrees);
+        return $this->used === null ? '' : sprintf(
+            'Full lock is reached at %s degrees either way: %d of %d degrees are used.',
+            json_encode($this->used / 2),
+            $this->used,
+            $this->degrees,
+        );
     }
 }

@@ -10,8 +10,8 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Device\AxisInput;
 
 /**
- * All that is done between the reading of an axis and its value before the stops. The order of AxisParts is the order in
- * which they act; the travel of a built axis comes from other axes, so it has no calibration, rotation or steadying.
+ * All that is done between the reading of an axis and its value before the stops. The order of AxisParts is the order
+ * in which they act; the travel of a built axis comes from other axes, so it has no calibration, rotation or steadying.
  */
 final readonly class Shaping
 {
@@ -31,7 +31,10 @@ final readonly class Shaping
 
     public Notches $notches;
 
-    /** @var list<Stage> what makes the shaped value of a travel, in the order in which it acts; what is as it comes changes nothing, and is left out */
+    /**
+     * @var list<Stage> what makes the shaped value of a travel, in the order in which it acts; what is as it comes
+     *    changes nothing, and is left out
+     */
     private array $stages;
 
     /**
@@ -96,7 +99,10 @@ final readonly class Shaping
         return new self($axis, $read, $parts);
     }
 
-    /** Where a wheel is at a reading: degrees from its middle; null for what is no wheel. Readings span all that it turns, whatever of it is used. */
+    /**
+     * Where a wheel is at a reading: degrees from its middle; null for what is no wheel. Readings span all that it
+     * turns, whatever of it is used.
+     */
     public function angle(int $reading): ?float
     {
         $degrees = $this->axis->isBuilt() ? null : $this->rotation->degrees;
@@ -145,7 +151,9 @@ final readonly class Shaping
     {
         $value = $this->shape($travel);
 
-        return $this->notches->areStepped() ? $this->notches->at[$this->notches->step(null, $value)] : $this->notches->apply($value);
+        return $this->notches->areStepped()
+            ? $this->notches->at[$this->notches->step(null, $value)]
+            : $this->notches->apply($value);
     }
 
     /** Is the value the travel itself? */

@@ -11,7 +11,9 @@ use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Rig\Device\AxisInput;
 
-/** What is done against trembling, between calibration and dead zones: single spikes are left out, small movements held. */
+/**
+ * What is done against trembling, between calibration and dead zones: single spikes are left out, small movements held.
+ */
 final readonly class Steady implements AxisPart
 {
     use IsAxisPart;
@@ -50,8 +52,20 @@ final readonly class Steady implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::optional(0, 'hold', 'Holds movements up to', Number::by(0.5), 'How far the travel must move before it counts.'),
-            Field::optional(false, 'spikes', 'Leave single spikes out', new YesNo, 'Is a single reading that jumps to be left out?'),
+            Field::optional(
+                0,
+                'hold',
+                'Holds movements up to',
+                Number::by(0.5),
+                'How far the travel must move before it counts.',
+            ),
+            Field::optional(
+                false,
+                'spikes',
+                'Leave single spikes out',
+                new YesNo,
+                'Is a single reading that jumps to be left out?',
+            ),
         );
     }
 

@@ -42,11 +42,41 @@ final readonly class Stop
         return Fields::of(
             Field::required('name', 'Name', new Text(60), 'What it is called.', 'Cruise'),
             Field::required('at', 'Holds at', Number::at(), 'Its place on the shaped value.', 0.92),
-            Field::required('opens', 'Opens', Choice::of(...array_column(Opening::cases(), 'value')), 'How it is opened: while it is held, until the value is drawn back, by each press in turn, or shut while it is held.', Opening::UntilDrawnBack->value),
-            Field::optional(Side::Above->value, 'side', 'Side', Choice::said(['above' => 'from above', 'below' => 'from below']), 'From which side it holds the value.'),
-            Field::required('axes', 'Acts on', new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'), 'The axes that it holds; each shuts by itself.'),
-            Field::optional(self::REARM, 'rearm', 'Shuts again this far below', Number::by(0.5), 'Of one that opens until drawn back: how far the value must come back to shut it.'),
-            Field::optional(self::PATIENCE_MS, 'patience_ms', 'Waits, 0 for ever', Number::ms(0, 600_000), 'Of one that opens until drawn back: how long it waits for the value to go past; 0 for ever.'),
+            Field::required(
+                'opens',
+                'Opens',
+                Choice::of(...array_column(Opening::cases(), 'value')),
+                'How it is opened: while it is held, until the value is drawn back, by each press in turn, or shut '
+                    .'while it is held.',
+                Opening::UntilDrawnBack->value,
+            ),
+            Field::optional(
+                Side::Above->value,
+                'side',
+                'Side',
+                Choice::said(['above' => 'from above', 'below' => 'from below']),
+                'From which side it holds the value.',
+            ),
+            Field::required(
+                'axes',
+                'Acts on',
+                new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'),
+                'The axes that it holds; each shuts by itself.',
+            ),
+            Field::optional(
+                self::REARM,
+                'rearm',
+                'Shuts again this far below',
+                Number::by(0.5),
+                'Of one that opens until drawn back: how far the value must come back to shut it.',
+            ),
+            Field::optional(
+                self::PATIENCE_MS,
+                'patience_ms',
+                'Waits, 0 for ever',
+                Number::ms(0, 600_000),
+                'Of one that opens until drawn back: how long it waits for the value to go past; 0 for ever.',
+            ),
         );
     }
 
@@ -55,7 +85,16 @@ final readonly class Stop
     {
         $given = self::fields()->read($node);
 
-        return new self($id, $given->text('name'), $given->texts('axes'), $given->number('at'), Side::from($given->text('side')), Opening::from($given->text('opens')), $given->number('rearm'), $given->us('patience_ms'));
+        return new self(
+            $id,
+            $given->text('name'),
+            $given->texts('axes'),
+            $given->number('at'),
+            Side::from($given->text('side')),
+            Opening::from($given->text('opens')),
+            $given->number('rearm'),
+            $given->us('patience_ms'),
+        );
     }
 
     /** @return array<string, mixed> in the open format, every field said */
@@ -70,7 +109,16 @@ final readonly class Stop
     /** The same without an axis: it holds nothing, and never opens. */
     public function holdingNothing(): self
     {
-        return new self($this->id, $this->name, [], $this->at, $this->side, $this->opening, $this->rearm, $this->patience);
+        return new self(
+            $this->id,
+            $this->name,
+            [],
+            $this->at,
+            $this->side,
+            $this->opening,
+            $this->rearm,
+            $this->patience,
+        );
     }
 
     /** Is the value strictly on the far side? */
@@ -99,7 +147,12 @@ final readonly class Stop
      */
     public function inWords(string $axes, string $opener, bool $centred): string
     {
-        $holds = sprintf('Keeps %s at or %s %s', $axes, $this->side === Side::Above ? 'below' : 'above', Percent::at($this->at, $centred));
+        $holds = sprintf(
+            'Keeps %s at or %s %s',
+            $axes,
+            $this->side === Side::Above ? 'below' : 'above',
+            Percent::at($this->at, $centred),
+        );
         $by = $opener === '' ? 'a contact (none is chosen yet)' : $opener;
         if ($this->opening !== Opening::UntilDrawnBack) {
             return $holds.match ($this->opening) {
@@ -108,9 +161,14 @@ final readonly class Stop
                 default => ' while '.$by.' is held; it is open otherwise.',
             };
         }
-        $shutsAt = $this->side === Side::Above ? max(0.0, $this->at - $this->rearm) : min(1.0, $this->at + $this->rearm);
+        $shutsAt = $this->side === Side::Above
+            ? max(0.0, $this->at - $this->rearm)
+            : min(1.0, $this->at + $this->rearm);
         $patience = $this->patience > 0 ? ', or after '.($this->patience / 1000).' ms if not passed' : '';
 
-        return $holds.' until '.$by.' opens it; it shuts again when drawn back to '.Percent::at($shutsAt, $centred).$patience.'.';
+        return $holds.' until '.$by.' opens it; it shuts again when drawn back to '
+            .Percent::at($shutsAt, $centred)
+            .$patience
+            .'.';
     }
 }

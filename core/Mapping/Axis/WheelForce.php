@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Mapping\Axis;
 
 /**
- * The force with which a wheel is turned back, over its angle. Our own model of a stand-in: the centring spring is linear
- * (Hooke's law) and has its whole force at the end of the rotation that is used; beyond it the end-stop, a stiffer spring,
- * has its whole force after some degrees more. Both together are never more than the motor has.
+ * The force with which a wheel is turned back, over its angle. Our own model of a stand-in: the centring spring is
+ * linear (Hooke's law) and has its whole force at the end of the rotation that is used; beyond it the end-stop, a
+ * stiffer spring, has its whole force after some degrees more. Both together are never more than the motor has.
  */
 final readonly class WheelForce
 {

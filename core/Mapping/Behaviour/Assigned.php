@@ -33,7 +33,10 @@ final class Assigned
         private readonly ?int $by = null,
     ) {}
 
-    /** The same, pressed by another contact that does as this one does: what that press holds is held by a source of its own. */
+    /**
+     * The same, pressed by another contact that does as this one does: what that press holds is held by a source of its
+     * own.
+     */
     public function by(int $contact): self
     {
         return new self($this->id, $this->behaviour, $this->outputs, $this->actions, $contact);
@@ -66,20 +69,26 @@ final class Assigned
     }
 
     /**
-     * @param ?array{int, int} $before place of the output that was sent last, among those that have a way, and when, in µs; null if none was
+     * @param ?array{int, int} $before place of the output that was sent last, among
+     *                                 those that have a way, and when, in µs; null if none was
      * @param int              $now    in µs
      *
-     * @return ?int place of the output that a press sends next, in the cell; null if it does not send one after the other
+     * @return ?int place of the output that a press sends next, in the cell; null if it does not send one after the
+     * other
      */
     public function turn(?array $before, int $now): ?int
     {
-        return $this->behaviour instanceof TakesTurns && $this->outputs !== [] ? array_keys($this->outputs)[$this->behaviour->turn($before, $now, count($this->outputs))] : null;
+        return $this->behaviour instanceof TakesTurns && $this->outputs !== [] ? array_keys($this->outputs)[
+            $this->behaviour->turn($before, $now, count($this->outputs))
+        ] : null;
     }
 
     public function towards(int $output, Cause $cause): Cause
     {
         $action = $this->actions[$output];
 
-        return $action === null ? $cause : $cause->with($this->reached[$output] ??= new Step(StepKind::Action, $action));
+        return $action === null ? $cause : $cause->with(
+            $this->reached[$output] ??= new Step(StepKind::Action, $action),
+        );
     }
 }

@@ -10,8 +10,9 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Mapping\Output\ContactOutput;
 
 /**
- * How the closing and opening of a contact drive its outputs. What else it can do it says by an ability: TimedBehaviour,
- * NeedsAllOutputs, PlacesOutputs, Follows, Latches, QueuesTicks, PlaysItsMacro, HasPresets. A new kind is one class and one line in Behaviours.
+ * How the closing and opening of a contact drive its outputs. What else it can do it says by an ability:
+ * TimedBehaviour, NeedsAllOutputs, PlacesOutputs, Follows, Latches, QueuesTicks, PlaysItsMacro, HasPresets. A new kind
+ * is one class and one line in Behaviours.
  */
 interface Behaviour extends Kind
 {

@@ -30,6 +30,11 @@ final class Behaviours extends KindList
     /** @return array<string, class-string<Behaviour>> those that a contact with outputs can be given, by kind */
     public static function ofContacts(bool $isTick): array
     {
-        return array_filter(self::all(), fn (string $class) => ! is_subclass_of($class, PlaysItsMacro::class) && ($isTick || ! is_subclass_of($class, QueuesTicks::class)));
+        return array_filter(
+            self::all(),
+            fn (string $class) => ! is_subclass_of($class, PlaysItsMacro::class) && (
+                $isTick || ! is_subclass_of($class, QueuesTicks::class)
+            ),
+        );
     }
 }

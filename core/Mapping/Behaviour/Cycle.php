@@ -47,8 +47,20 @@ final readonly class Cycle implements TakesTurns
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::optional(self::FORWARD, 'direction', 'Goes', Choice::of(self::FORWARD, self::BACK), 'Which way through the outputs.'),
-            Field::optional(0, 'idle_ms', 'Anew after (0: never)', Number::ms(0, 3_600_000), 'After how long without a press it begins anew; 0 for never.'),
+            Field::optional(
+                self::FORWARD,
+                'direction',
+                'Goes',
+                Choice::of(self::FORWARD, self::BACK),
+                'Which way through the outputs.',
+            ),
+            Field::optional(
+                0,
+                'idle_ms',
+                'Anew after (0: never)',
+                Number::ms(0, 3_600_000),
+                'After how long without a press it begins anew; 0 for never.',
+            ),
             Pulse::widthField(),
         );
     }
@@ -65,7 +77,9 @@ final readonly class Cycle implements TakesTurns
 
     public function inWords(Names $names): string
     {
-        return 'one after the other'.($this->direction === self::BACK ? ', backwards' : '').($this->idle > 0 ? ', from the start after '.($this->idle / 1000).' ms' : '');
+        return 'one after the other'.($this->direction === self::BACK ? ', backwards' : '').(
+            $this->idle > 0 ? ', from the start after '.($this->idle / 1000).' ms' : ''
+        );
     }
 
     public function sendsAllAtOnce(): bool
@@ -82,7 +96,12 @@ final readonly class Cycle implements TakesTurns
         $count = count($outputs);
         $place = $this->turn($run->place($assigned), $run->elapsed(), $count);
         $run->keepPlace($assigned, $place);
-        $run->pulse($assigned, $outputs[$place], $this->width, $cause->then(StepKind::Behaviour, 'cycle', ($place + 1).' of '.$count));
+        $run->pulse(
+            $assigned,
+            $outputs[$place],
+            $this->width,
+            $cause->then(StepKind::Behaviour, 'cycle', ($place + 1).' of '.$count),
+        );
     }
 
     /** @param int $now in µs */

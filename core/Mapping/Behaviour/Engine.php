@@ -7,7 +7,9 @@ namespace Nailrod\Core\Mapping\Behaviour;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Mapping\Output\Effects;
 
-/** What a behaviour can do at work; the run does it. What it remembers between two presses is kept for each assignment. */
+/**
+ * What a behaviour can do at work; the run does it. What it remembers between two presses is kept for each assignment.
+ */
 interface Engine extends Effects
 {
     /** Time in µs since the start of the run. */

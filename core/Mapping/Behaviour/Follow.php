@@ -59,7 +59,11 @@ final readonly class Follow implements Follows
     public function release(Engine $run, Assigned $assigned, Cause $cause): void
     {
         $cause = $cause->with($assigned->step('follow'));
-        foreach (count($assigned->outputs) === 1 ? $assigned->outputs : array_reverse($assigned->outputs, true) as $i => $output) {
+        foreach (
+            count($assigned->outputs) === 1
+                ? $assigned->outputs
+                : array_reverse($assigned->outputs, true) as $i => $output
+        ) {
             $output->release($run, $assigned->source($i), $assigned->towards($i, $cause));
         }
     }

@@ -12,7 +12,10 @@ interface PlacesOutputs extends NeedsAllOutputs
     /** What the output of this place is for; empty if that needs no saying. */
     public function roleOf(int $place): string;
 
-    /** The behaviour when the output of this place has gone and those after it have moved up; null if nothing is left to do. */
+    /**
+     * The behaviour when the output of this place has gone and those after it have moved up; null if nothing is left to
+     * do.
+     */
     public function withoutOutput(int $index): ?Behaviour;
 
     /** The behaviour when an output has come at this place, the last. */

@@ -55,9 +55,27 @@ final readonly class Repeat implements JoinsPresses, Latches, TimedBehaviour
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::optional(self::DELAY_MS, 'delay_ms', 'First after', Number::ms(1, 60_000), 'How long after the first pulse the second one begins.'),
-            Field::optional(self::PERIOD_MS, 'period_ms', 'Then every', Number::ms(1, 60_000), 'How long it is from then on from one pulse to the next.'),
-            Field::optional(self::WHILE_HELD, 'while', 'While', Choice::of(self::WHILE_HELD, self::LATCHED), 'When it ends.'),
+            Field::optional(
+                self::DELAY_MS,
+                'delay_ms',
+                'First after',
+                Number::ms(1, 60_000),
+                'How long after the first pulse the second one begins.',
+            ),
+            Field::optional(
+                self::PERIOD_MS,
+                'period_ms',
+                'Then every',
+                Number::ms(1, 60_000),
+                'How long it is from then on from one pulse to the next.',
+            ),
+            Field::optional(
+                self::WHILE_HELD,
+                'while',
+                'While',
+                Choice::of(self::WHILE_HELD, self::LATCHED),
+                'When it ends.',
+            ),
             Pulse::widthField(),
         );
     }
@@ -65,9 +83,17 @@ final readonly class Repeat implements JoinsPresses, Latches, TimedBehaviour
     /** @throws FormatError */
     public static function from(FieldValues $given): static
     {
-        $repeat = new self($given->us('delay_ms'), $given->us('period_ms'), $given->us('width_ms'), $given->text('while') === self::LATCHED);
+        $repeat = new self(
+            $given->us('delay_ms'),
+            $given->us('period_ms'),
+            $given->us('width_ms'),
+            $given->text('while') === self::LATCHED,
+        );
         if ($repeat->width >= min($repeat->delay, $repeat->period)) {
-            throw $given->refuse('width_ms', 'a width of less than the delay and the period, '.(min($repeat->delay, $repeat->period) / 1000).' ms');
+            throw $given->refuse(
+                'width_ms',
+                'a width of less than the delay and the period, '.(min($repeat->delay, $repeat->period) / 1000).' ms',
+            );
         }
 
         return $repeat;
@@ -75,12 +101,22 @@ final readonly class Repeat implements JoinsPresses, Latches, TimedBehaviour
 
     public function values(): array
     {
-        return ['delay_ms' => $this->delay / 1000, 'period_ms' => $this->period / 1000, 'width_ms' => $this->width / 1000, 'while' => $this->isLatched ? self::LATCHED : self::WHILE_HELD];
+        return [
+            'delay_ms' => $this->delay / 1000,
+            'period_ms' => $this->period / 1000,
+            'width_ms' => $this->width / 1000,
+            'while' => $this->isLatched ? self::LATCHED : self::WHILE_HELD,
+        ];
     }
 
     public function inWords(Names $names): string
     {
-        return sprintf('repeat after %s ms every %s ms%s', json_encode($this->delay / 1000), json_encode($this->period / 1000), $this->isLatched ? ' until pressed again' : '');
+        return sprintf(
+            'repeat after %s ms every %s ms%s',
+            json_encode($this->delay / 1000),
+            json_encode($this->period / 1000),
+            $this->isLatched ? ' until pressed again' : '',
+        );
     }
 
     public function isLatched(): bool

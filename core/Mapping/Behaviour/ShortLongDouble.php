@@ -40,7 +40,14 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
      * @param int  $t2    in µs
      * @param int  $width in µs
      */
-    private function __construct(public ?int $short, public ?int $long, public ?int $double, public int $t1, public int $t2, public int $width) {}
+    private function __construct(
+        public ?int $short,
+        public ?int $long,
+        public ?int $double,
+        public int $t1,
+        public int $t2,
+        public int $width,
+    ) {}
 
     public static function kind(): string
     {
@@ -62,11 +69,44 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
         $place = new Whole(0, 15);
 
         return Fields::of(
-            Field::optional(null, 'short', 'Short sends', $place, 'Place of the output for a short press, counted from 0.', 0)->hidden(),
-            Field::optional(null, 'long', 'Long sends', $place, 'Place of the output for a long press; a long or a double must be there.', 1)->hidden(),
-            Field::optional(null, 'double', 'Double sends', $place, 'Place of the output for two presses in a row.', 2)->hidden(),
-            Field::optional(self::LONG_MS, 'long_ms', 'Hold from', Number::ms(1, 60_000), 'How long a press must be to be a long one.'),
-            Field::optional(self::DOUBLE_MS, 'double_ms', 'Double tap within', Number::ms(1, 60_000), 'How soon after the first release the second press must come.'),
+            Field::optional(
+                null,
+                'short',
+                'Short sends',
+                $place,
+                'Place of the output for a short press, counted from 0.',
+                0,
+            )->hidden(),
+            Field::optional(
+                null,
+                'long',
+                'Long sends',
+                $place,
+                'Place of the output for a long press; a long or a double must be there.',
+                1,
+            )->hidden(),
+            Field::optional(
+                null,
+                'double',
+                'Double sends',
+                $place,
+                'Place of the output for two presses in a row.',
+                2,
+            )->hidden(),
+            Field::optional(
+                self::LONG_MS,
+                'long_ms',
+                'Hold from',
+                Number::ms(1, 60_000),
+                'How long a press must be to be a long one.',
+            ),
+            Field::optional(
+                self::DOUBLE_MS,
+                'double_ms',
+                'Double tap within',
+                Number::ms(1, 60_000),
+                'How soon after the first release the second press must come.',
+            ),
             Pulse::widthField(),
         );
     }
@@ -74,13 +114,22 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
     /** @throws FormatError */
     public static function from(FieldValues $given): static
     {
-        $it = new self($given->wholeOrNull('short'), $given->wholeOrNull('long'), $given->wholeOrNull('double'), $given->us('long_ms'), $given->us('double_ms'), $given->us('width_ms'));
+        $it = new self(
+            $given->wholeOrNull('short'),
+            $given->wholeOrNull('long'),
+            $given->wholeOrNull('double'),
+            $given->us('long_ms'),
+            $given->us('double_ms'),
+            $given->us('width_ms'),
+        );
         if ($it->long === null && $it->double === null) {
             throw $given->refuseAll('a "long" or a "double", the place of an output in the list');
         }
         $roles = array_filter([$it->short, $it->long, $it->double], is_int(...));
 
-        return count(array_unique($roles)) === count($roles) ? $it : throw $given->refuseAll('another output for each of short, long and double');
+        return count(array_unique($roles)) === count($roles) ? $it : throw $given->refuseAll(
+            'another output for each of short, long and double',
+        );
     }
 
     public function values(): array
@@ -96,12 +145,20 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
 
     public static function presets(): array
     {
-        return ['tap and hold' => ['short' => 0, 'long' => 1], 'tap and double tap' => ['short' => 0, 'double' => 1], 'tap, hold and double tap' => ['short' => 0, 'long' => 1, 'double' => 2]];
+        return [
+            'tap and hold' => ['short' => 0, 'long' => 1],
+            'tap and double tap' => ['short' => 0, 'double' => 1],
+            'tap, hold and double tap' => ['short' => 0, 'long' => 1, 'double' => 2],
+        ];
     }
 
     public function preset(): string
     {
-        return (string) array_search(array_filter(['short' => $this->short, 'long' => $this->long, 'double' => $this->double], is_int(...)), self::presets(), true);
+        return (string) array_search(
+            array_filter(['short' => $this->short, 'long' => $this->long, 'double' => $this->double], is_int(...)),
+            self::presets(),
+            true,
+        );
     }
 
     public function roleOf(int $place): string
@@ -131,7 +188,8 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
     /** What holds a layer is for the hold, and what is beside it for the tap. */
     public function arranged(array $outputs): self
     {
-        $isHolder = fn (?int $place): bool => ($outputs[$place ?? -1] ?? null) instanceof LeadsToLayer && $outputs[$place ?? -1]->holdsLayer();
+        $isHolder = fn (?int $place): bool => ($outputs[$place ?? -1] ?? null) instanceof LeadsToLayer
+            && $outputs[$place ?? -1]->holdsLayer();
 
         return $this->long !== null && $this->short !== null && $isHolder($this->short) && ! $isHolder($this->long)
             ? new self($this->long, $this->short, $this->double, $this->t1, $this->t2, $this->width)
@@ -140,7 +198,10 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
 
     public function openRoles(int $count): array
     {
-        $places = array_filter([$this->short, $this->long, $this->double], fn (?int $place): bool => $place !== null && $place >= $count);
+        $places = array_filter(
+            [$this->short, $this->long, $this->double],
+            fn (?int $place): bool => $place !== null && $place >= $count,
+        );
         sort($places);
 
         return array_combine($places, array_map($this->roleOf(...), $places));
@@ -224,7 +285,11 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
         $run->enter($assigned, self::LONG);
         $i = (int) $this->long;
         if (isset($assigned->outputs[$i])) {
-            $assigned->outputs[$i]->press($run, $assigned->source($i), $assigned->towards($i, $cause->then(StepKind::Behaviour, 'long')));
+            $assigned->outputs[$i]->press(
+                $run,
+                $assigned->source($i),
+                $assigned->towards($i, $cause->then(StepKind::Behaviour, 'long')),
+            );
         }
     }
 
@@ -241,7 +306,11 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
     {
         $i = (int) $this->long;
         if (isset($assigned->outputs[$i])) {
-            $assigned->outputs[$i]->release($run, $assigned->source($i), $assigned->towards($i, $cause->then(StepKind::Behaviour, 'long')));
+            $assigned->outputs[$i]->release(
+                $run,
+                $assigned->source($i),
+                $assigned->towards($i, $cause->then(StepKind::Behaviour, 'long')),
+            );
         }
     }
 

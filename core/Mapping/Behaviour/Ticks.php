@@ -16,8 +16,9 @@ use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Whole;
 
 /**
- * One pulse for every tick of an encoder, never overlapping. While it turns faster than so many ticks a second, over the
- * last 200 ms, the coarse output is sent instead of the fine one. What would wait beyond a limit is dropped and counted.
+ * One pulse for every tick of an encoder, never overlapping. While it turns faster than so many ticks a second, over
+ * the last 200 ms, the coarse output is sent instead of the fine one. What would wait beyond a limit is dropped and
+ * counted.
  */
 final readonly class Ticks implements PlacesOutputs, QueuesTicks
 {
@@ -36,7 +37,14 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
      * @param ?int  $finePlace   of the output of a tick; null if there is none
      * @param ?int  $coarsePlace of the coarse one
      */
-    private function __construct(public int $width, public int $gap, public int $most, public float $coarse, public ?int $finePlace = 0, public ?int $coarsePlace = 1) {}
+    private function __construct(
+        public int $width,
+        public int $gap,
+        public int $most,
+        public float $coarse,
+        public ?int $finePlace = 0,
+        public ?int $coarsePlace = 1,
+    ) {}
 
     public static function usual(): self
     {
@@ -55,7 +63,8 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
 
     public static function about(): string
     {
-        return 'One pulse for every tick of an encoder, never overlapping; what would wait beyond a limit is dropped and counted.';
+        return 'One pulse for every tick of an encoder, never overlapping; what would wait beyond a limit is dropped '
+            .'and counted.';
     }
 
     public static function fields(): Fields
@@ -63,11 +72,43 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
         $place = new Whole(0, 15);
 
         return Fields::of(
-            Field::optional(self::GAP_MS, 'gap_ms', 'Pause', Number::ms(0, 1000), 'How long the output is off between two pulses.'),
-            Field::optional(self::MOST, 'most_waiting', 'Most that wait', new Whole(0, 1000), 'How many ticks may wait for their pulse.'),
-            Field::optional(0, 'coarse_above', 'Second output above, a second', new Number(0, 1000, 'ticks a second'), 'Speed from which the coarse output is sent instead of the fine one; 0 for never.'),
-            Field::optional(null, 'fine', 'Fine sends', $place, 'Place of the output of a tick; without it and "coarse" the first.', 0)->hidden(),
-            Field::optional(null, 'coarse', 'Coarse sends', $place, 'Place of the output of fast ticks; without it and "fine" the second.', 1)->hidden(),
+            Field::optional(
+                self::GAP_MS,
+                'gap_ms',
+                'Pause',
+                Number::ms(0, 1000),
+                'How long the output is off between two pulses.',
+            ),
+            Field::optional(
+                self::MOST,
+                'most_waiting',
+                'Most that wait',
+                new Whole(0, 1000),
+                'How many ticks may wait for their pulse.',
+            ),
+            Field::optional(
+                0,
+                'coarse_above',
+                'Second output above, a second',
+                new Number(0, 1000, 'ticks a second'),
+                'Speed from which the coarse output is sent instead of the fine one; 0 for never.',
+            ),
+            Field::optional(
+                null,
+                'fine',
+                'Fine sends',
+                $place,
+                'Place of the output of a tick; without it and "coarse" the first.',
+                0,
+            )->hidden(),
+            Field::optional(
+                null,
+                'coarse',
+                'Coarse sends',
+                $place,
+                'Place of the output of fast ticks; without it and "fine" the second.',
+                1,
+            )->hidden(),
             Pulse::widthField(self::WIDTH_MS, 1000),
         );
     }
@@ -75,18 +116,35 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
     /** @throws FormatError */
     public static function from(FieldValues $given): static
     {
-        $places = $given->says('fine') || $given->says('coarse') ? [$given->wholeOrNull('fine'), $given->wholeOrNull('coarse')] : [0, 1];
+        $places = $given->says('fine') || $given->says('coarse') ? [
+            $given->wholeOrNull('fine'),
+            $given->wholeOrNull('coarse'),
+        ] : [0, 1];
         if ($places[0] === $places[1]) {
             throw $given->refuseAll('another output for fine and for coarse ticks');
         }
 
-        return new self($given->us('width_ms'), $given->us('gap_ms'), $given->whole('most_waiting'), $given->number('coarse_above'), ...$places);
+        return new self(
+            $given->us('width_ms'),
+            $given->us('gap_ms'),
+            $given->whole('most_waiting'),
+            $given->number('coarse_above'),
+            ...$places,
+        );
     }
 
     public function values(): array
     {
-        return ['width_ms' => $this->width / 1000, 'gap_ms' => $this->gap / 1000, 'most_waiting' => $this->most, 'coarse_above' => $this->coarse]
-            + ([$this->finePlace, $this->coarsePlace] === [0, 1] ? [] : array_filter(['fine' => $this->finePlace, 'coarse' => $this->coarsePlace], is_int(...)));
+        return [
+            'width_ms' => $this->width / 1000,
+            'gap_ms' => $this->gap / 1000,
+            'most_waiting' => $this->most,
+            'coarse_above' => $this->coarse,
+        ]
+            + ([$this->finePlace, $this->coarsePlace] === [0, 1] ? [] : array_filter(
+                ['fine' => $this->finePlace, 'coarse' => $this->coarsePlace],
+                is_int(...),
+            ));
     }
 
     public function roleOf(int $place): string
@@ -116,7 +174,9 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
 
     public function placeAt(float $speed, Assigned $assigned): int
     {
-        $isCoarse = $this->coarse > 0.0 && $speed > $this->coarse && isset($assigned->outputs[$this->coarsePlace ?? -1]);
+        $isCoarse = $this->coarse > 0.0 && $speed > $this->coarse && isset(
+            $assigned->outputs[$this->coarsePlace ?? -1],
+        );
 
         return ($isCoarse ? $this->coarsePlace : $this->finePlace) ?? -1;
     }
@@ -131,7 +191,13 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
             $places = [0, 1];
         }
 
-        return $places === [null, null] ? null : new self($this->width, $this->gap, $this->most, $this->coarse, ...$places);
+        return $places === [null, null] ? null : new self(
+            $this->width,
+            $this->gap,
+            $this->most,
+            $this->coarse,
+            ...$places,
+        );
     }
 
     public function arranged(array $outputs): self
@@ -141,7 +207,10 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
 
     public function openRoles(int $count): array
     {
-        return $this->coarse > 0.0 && $this->coarsePlace !== null && $this->coarsePlace >= $count ? [$this->coarsePlace => 'coarse'] : [];
+        return $this->coarse > 0.0 && $this->coarsePlace !== null
+            && $this->coarsePlace >= $count
+            ? [$this->coarsePlace => 'coarse']
+            : [];
     }
 
     public function withOutput(int $index): self
@@ -151,15 +220,33 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
         }
 
         return match (null) {
-            $this->finePlace => new self($this->width, $this->gap, $this->most, $this->coarse, $index, $this->coarsePlace),
-            $this->coarsePlace => new self($this->width, $this->gap, $this->most, $this->coarse, $this->finePlace, $index),
+            $this->finePlace => new self(
+                $this->width,
+                $this->gap,
+                $this->most,
+                $this->coarse,
+                $index,
+                $this->coarsePlace,
+            ),
+            $this->coarsePlace => new self(
+                $this->width,
+                $this->gap,
+                $this->most,
+                $this->coarse,
+                $this->finePlace,
+                $index,
+            ),
             default => $this,
         };
     }
 
     public function inWords(Names $names): string
     {
-        return sprintf('a pulse of %s ms a tick%s', json_encode($this->width / 1000), $this->coarse > 0.0 ? sprintf(', coarse above %s a second', json_encode($this->coarse)) : '');
+        return sprintf(
+            'a pulse of %s ms a tick%s',
+            json_encode($this->width / 1000),
+            $this->coarse > 0.0 ? sprintf(', coarse above %s a second', json_encode($this->coarse)) : '',
+        );
     }
 
     public function sendsAllAtOnce(): bool

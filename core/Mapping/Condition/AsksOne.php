@@ -25,7 +25,12 @@ trait AsksOne
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required(self::sort(), ucfirst(self::sort()), new Id(self::sort()), 'The '.self::sort().' by its id.'),
+            Field::required(
+                self::sort(),
+                ucfirst(self::sort()),
+                new Id(self::sort()),
+                'The '.self::sort().' by its id.',
+            ),
             Field::required('is', 'Is', Choice::of(...self::WAYS), 'What it is to be.'),
         );
     }

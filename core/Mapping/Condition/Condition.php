@@ -7,7 +7,10 @@ namespace Nailrod\Core\Mapping\Condition;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 
-/** What an assignment, a chord or a macro depends on, judged when its contact closes or when it is started: one question, or several joined. */
+/**
+ * What an assignment, a chord or a macro depends on, judged when its contact closes or when it is started: one
+ * question, or several joined.
+ */
 interface Condition
 {
     public function holds(RunView $run): bool;

@@ -42,7 +42,9 @@ final class Conditions
                 $node->only([$how]);
                 $questions = array_map(self::question(...), $node->get($how)->list(Joined::MOST));
 
-                return (count($questions) > 1 ? Joined::of($how, $questions) : null) ?? throw $node->get($how)->refuse('two to four of them');
+                return (
+                    count($questions) > 1 ? Joined::of($how, $questions) : null
+                ) ?? throw $node->get($how)->refuse('two to four of them');
             }
         }
 
@@ -77,10 +79,32 @@ final class Conditions
     /** @return array<string, mixed> in JSON Schema */
     public static function schema(): array
     {
-        $questions = array_values(array_map(fn (string $class): array => $class::fields()->schema([], $class::about()), self::all()));
-        $joined = fn (string $how, string $about): array => ['description' => $about, 'type' => 'object', 'properties' => [$how => ['type' => 'array', 'minItems' => 2, 'maxItems' => Joined::MOST, 'items' => ['oneOf' => $questions]]], 'required' => [$how], 'additionalProperties' => false];
+        $questions = array_values(
+            array_map(fn (string $class): array => $class::fields()->schema([], $class::about()), self::all()),
+        );
+        $joined = fn (string $how, string $about): array => [
+            'description' => $about,
+            'type' => 'object',
+            'properties' => [
+                $how => [
+                    'type' => 'array',
+                    'minItems' => 2,
+                    'maxItems' => Joined::MOST,
+                    'items' => ['oneOf' => $questions],
+                ],
+            ],
+            'required' => [$how],
+            'additionalProperties' => false,
+        ];
 
-        return ['description' => 'What something depends on.', 'oneOf' => [...$questions, $joined(Joined::ALL, 'All of these hold.'), $joined(Joined::ANY, 'One of these holds.')]];
+        return [
+            'description' => 'What something depends on.',
+            'oneOf' => [
+                ...$questions,
+                $joined(Joined::ALL, 'All of these hold.'),
+                $joined(Joined::ANY, 'One of these holds.'),
+            ],
+        ];
     }
 
     /**

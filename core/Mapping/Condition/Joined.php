@@ -68,7 +68,10 @@ final readonly class Joined implements Condition
     /** Not all of them: one that does not hold; and the other way round (De Morgan). */
     public function negated(): self
     {
-        return new self($this->how === self::ALL ? self::ANY : self::ALL, array_map(fn (Question $question) => $question->negated(), $this->questions));
+        return new self(
+            $this->how === self::ALL ? self::ANY : self::ALL,
+            array_map(fn (Question $question) => $question->negated(), $this->questions),
+        );
     }
 
     public function toArray(): array
@@ -78,7 +81,10 @@ final readonly class Joined implements Condition
 
     public function inWords(Names $names): string
     {
-        return implode($this->how === self::ALL ? ' and ' : ' or ', array_map(fn (Question $question) => $question->inWords($names), $this->questions));
+        return implode(
+            $this->how === self::ALL ? ' and ' : ' or ',
+            array_map(fn (Question $question) => $question->inWords($names), $this->questions),
+        );
     }
 
     public function whyNotOn(DeviceByItself $device): string

@@ -10,7 +10,9 @@ use Nailrod\Core\Format\FieldValues;
 /** A condition that asks for one thing. A new kind is one class and one line in Conditions. */
 interface Question extends Condition
 {
-    /** The field by which it is told from others, which says what it asks for: an id of a flag, a variable, and so on. */
+    /**
+     * The field by which it is told from others, which says what it asks for: an id of a flag, a variable, and so on.
+     */
     public static function sort(): string;
 
     /** "A flag is up or down.": what it asks, in one sentence. */

@@ -92,7 +92,12 @@ final readonly class VariableIs implements Question
 
     public function inWords(Names $names): string
     {
-        return sprintf('%s %s %s', $names->of(Id::VARIABLE, $this->name), $this->is, $names->value($this->name, $this->to));
+        return sprintf(
+            '%s %s %s',
+            $names->of(Id::VARIABLE, $this->name),
+            $this->is,
+            $names->value($this->name, $this->to),
+        );
     }
 
     public function whyNotOn(DeviceByItself $device): string

@@ -41,7 +41,15 @@ final readonly class Bands implements Type
     {
         return ['type' => 'array', 'maxItems' => self::MOST, 'items' => [
             'type' => 'object',
-            'properties' => ['to' => ['description' => 'Up to where it goes.', 'type' => 'number', 'minimum' => -1e9, 'maximum' => 1e9], 'colour' => ['description' => 'Its colour.', 'enum' => Lamp::COLOURS]],
+            'properties' => [
+                'to' => [
+                    'description' => 'Up to where it goes.',
+                    'type' => 'number',
+                    'minimum' => -1e9,
+                    'maximum' => 1e9,
+                ],
+                'colour' => ['description' => 'Its colour.', 'enum' => Lamp::COLOURS],
+            ],
             'required' => ['to', 'colour'],
             'additionalProperties' => false,
         ]];

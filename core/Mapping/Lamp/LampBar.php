@@ -18,16 +18,19 @@ use Nailrod\Core\Mapping\Condition\RunView;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 
 /**
- * A row of lamps that shows a variable as a bar: of n lamps the k-th is lit from the k-th n-th of the way from low to high
- * on, so that none is lit at low and all are at high.
+ * A row of lamps that shows a variable as a bar: of n lamps the k-th is lit from the k-th n-th of the way from low to
+ * high on, so that none is lit at low and all are at high.
  */
 final readonly class LampBar implements LampRule
 {
     /**
      * @param non-empty-list<string>                    $lamps     references, the first of the bar first
      * @param list<array{to: float, colour: string}>    $bands     rising; the last one's colour holds beyond it too
-     * @param bool                                      $isWhole   all that is lit has the colour of the band in which the value lies, not each lamp that of its own place
-     * @param ?float                                    $flashAbove the value above which all that is lit flashes; null: never
+     * @param bool                                      $isWhole   all that is
+     *                                         lit has the colour of the band in which the value lies, not each lamp
+     *                                         that of its own place
+     * @param ?float                                    $flashAbove the value
+     *                                         above which all that is lit flashes; null: never
      */
     private function __construct(
         private array $lamps,
@@ -63,13 +66,44 @@ final readonly class LampBar implements LampRule
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('lamps', 'Lamps', new Several(new Reference(Reference::LAMP), 2, 64, true, 'two or more lamps, each once'), 'The lamps, the first of the bar first.'),
+            Field::required(
+                'lamps',
+                'Lamps',
+                new Several(new Reference(Reference::LAMP), 2, 64, true, 'two or more lamps, each once'),
+                'The lamps, the first of the bar first.',
+            ),
             Field::required('shows', 'Shows', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
             Field::required('from', 'None is lit at', new Number, 'Its value at which none is lit.', 0),
-            Field::required('to', 'All are lit at', new Number, 'Its value at which all are lit, above the other one.', 100),
-            Field::optional([], 'bands', 'Band', new Bands, 'Colours by bands of the value; the last one goes on beyond its end.'),
-            Field::optional('each', 'coloured', 'Colour of each lamp', Choice::said(['each' => 'that of its own band', 'whole' => 'that of the band reached']), 'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the value lies?'),
-            Field::optional(null, 'flash_above', 'Flashes above (empty: never)', new Number, 'The value above which all that is lit flashes.', 90),
+            Field::required(
+                'to',
+                'All are lit at',
+                new Number,
+                'Its value at which all are lit, above the other one.',
+                100,
+            ),
+            Field::optional(
+                [],
+                'bands',
+                'Band',
+                new Bands,
+                'Colours by bands of the value; the last one goes on beyond its end.',
+            ),
+            Field::optional(
+                'each',
+                'coloured',
+                'Colour of each lamp',
+                Choice::said(['each' => 'that of its own band', 'whole' => 'that of the band reached']),
+                'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the '
+                    .'value lies?',
+            ),
+            Field::optional(
+                null,
+                'flash_above',
+                'Flashes above (empty: never)',
+                new Number,
+                'The value above which all that is lit flashes.',
+                90,
+            ),
             ...Look::fields(false),
         );
     }
@@ -79,7 +113,16 @@ final readonly class LampBar implements LampRule
     {
         $lamps = $given->texts('lamps');
         assert($lamps !== []);
-        $bar = new self($lamps, $given->text('shows'), $given->number('from'), $given->number('to'), $given->bands('bands'), $given->text('coloured') === 'whole', $given->numberOrNull('flash_above'), Look::of($given));
+        $bar = new self(
+            $lamps,
+            $given->text('shows'),
+            $given->number('from'),
+            $given->number('to'),
+            $given->bands('bands'),
+            $given->text('coloured') === 'whole',
+            $given->numberOrNull('flash_above'),
+            Look::of($given),
+        );
 
         return $bar->high <= $bar->low ? throw $given->refuse('to', 'a number above '.json_encode($bar->low)) : $bar;
     }
@@ -127,7 +170,10 @@ final readonly class LampBar implements LampRule
 
     public function inWords(Names $names): string
     {
-        $bands = array_map(fn (array $band) => sprintf('%s up to %s', $band['colour'], json_encode($band['to'])), $this->bands);
+        $bands = array_map(
+            fn (array $band) => sprintf('%s up to %s', $band['colour'], json_encode($band['to'])),
+            $this->bands,
+        );
 
         return sprintf(
             '%s to %s show %s from %s to %s%s%s%s.',
@@ -136,7 +182,9 @@ final readonly class LampBar implements LampRule
             $names->of(Id::VARIABLE, $this->variable),
             json_encode($this->low),
             json_encode($this->high),
-            $bands === [] ? '' : ', '.implode(', ', $bands).($this->isWhole ? ', all that is lit in the colour of the band reached' : ''),
+            $bands === [] ? '' : ', '.implode(', ', $bands).(
+                $this->isWhole ? ', all that is lit in the colour of the band reached' : ''
+            ),
             $this->flashAbove === null ? '' : ', flashing above '.json_encode($this->flashAbove),
             $this->look->brightness === Look::FULL ? '' : ', at '.$this->look->brightness.' %',
         );
@@ -164,7 +212,10 @@ final readonly class LampBar implements LampRule
         $lit = [];
         foreach ($this->lamps as $i => $lamp) {
             if ($value + 1e-9 >= $this->placeOf($i)) {
-                $lit[$lamp] = $this->look->coloured($this->colourAt($this->isWhole ? $value : $this->placeOf($i)), $this->flashAbove !== null && $value > $this->flashAbove);
+                $lit[$lamp] = $this->look->coloured(
+                    $this->colourAt($this->isWhole ? $value : $this->placeOf($i)),
+                    $this->flashAbove !== null && $value > $this->flashAbove,
+                );
             }
         }
 

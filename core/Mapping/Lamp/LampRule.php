@@ -11,7 +11,10 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Mapping\Condition\RunView;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 
-/** What ties one or more lamps to something that can be seen of a run. A new rule is one class and one line in LampRules. */
+/**
+ * What ties one or more lamps to something that can be seen of a run. A new rule is one class and one line in
+ * LampRules.
+ */
 interface LampRule
 {
     /** The field by which a file tells it from other rules. */

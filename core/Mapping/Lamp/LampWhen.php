@@ -14,7 +14,10 @@ use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Mapping\Condition\RunView;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 
-/** One or more lamps that are lit while a layer is live, a stop open, a flag up, a contact closed, or a variable within a band; or always. */
+/**
+ * One or more lamps that are lit while a layer is live, a stop open, a flag up, a contact closed, or a variable within
+ * a band; or always.
+ */
 final readonly class LampWhen implements LampRule
 {
     /** @param non-empty-list<string> $lamps references */
@@ -44,7 +47,13 @@ final readonly class LampWhen implements LampRule
     {
         return Fields::of(
             Field::required('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'),
-            Field::optional([], 'also', 'And with it', new Several(new Reference(Reference::LAMP), 0, 63, true, 'lamps, each once'), 'Further lamps that are lit with it.'),
+            Field::optional(
+                [],
+                'also',
+                'And with it',
+                new Several(new Reference(Reference::LAMP), 0, 63, true, 'lamps, each once'),
+                'Further lamps that are lit with it.',
+            ),
             Field::required('while', 'Lit while', new SeenType, 'What must be so.'),
             ...Look::fields(true),
         );

@@ -116,14 +116,21 @@ final readonly class Seen
     /** Is it so just now? */
     public function holds(RunView $run): bool
     {
-        return $this->sort === self::CONTACT ? $run->isClosed($this->name) : $this->asks === null || $this->asks->holds($run);
+        return $this->sort === self::CONTACT
+            ? $run->isClosed($this->name)
+            : $this->asks === null
+            || $this->asks->holds($run);
     }
 
     /** Is this so whenever the other is? */
     public function covers(self $other): bool
     {
         return $this->sort === self::ALWAYS
-            || ($this->isOf($other) && $this->is === $other->is && $this->from <= $other->from && $this->to >= $other->to);
+            || (
+                $this->isOf($other) && $this->is === $other->is
+                    && $this->from <= $other->from
+                    && $this->to >= $other->to
+            );
     }
 
     /** Are both so at some values of one variable, though neither whenever the other is? */
@@ -158,11 +165,14 @@ final readonly class Seen
     public function whyNotOn(DeviceByItself $device): ?string
     {
         return match (true) {
-            $this->sort === Id::LAYER && ! $device->decidesLayers() => 'it shows a layer, and which one is live the device does not decide alone',
+            $this->sort === Id::LAYER && ! $device->decidesLayers() =>
+                'it shows a layer, and which one is live the device does not decide alone',
             $this->sort === Id::VARIABLE => 'only Nailrod itself knows the variable that it shows',
             $this->sort === self::CONTACT && ! $device->isOwn($this->name) => 'it shows a contact of another device',
-            $this->sort === Id::STOP && ! $device->hasStop($this->name) => 'it shows a stop that the device does not keep',
-            $this->sort === Id::FLAG && ! $device->raises($this->name) => 'it shows a flag that is not the device\'s alone',
+            $this->sort === Id::STOP && ! $device->hasStop($this->name) =>
+                'it shows a stop that the device does not keep',
+            $this->sort === Id::FLAG && ! $device->raises($this->name) =>
+                'it shows a flag that is not the device\'s alone',
             default => null,
         };
     }

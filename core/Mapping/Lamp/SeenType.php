@@ -40,7 +40,8 @@ final readonly class SeenType implements Type
 
     public function inWords(): string
     {
-        return 'an object with one of "layer", "stop" (and "is": "open" or "shut"), "flag" (and "is": "up" or "down"), "contact", "variable" (and "from" and "to"), or "always": true';
+        return 'an object with one of "layer", "stop" (and "is": "open" or "shut"), "flag" (and "is": "up" or '
+            .'"down"), "contact", "variable" (and "from" and "to"), or "always": true';
     }
 
     public function unit(): string

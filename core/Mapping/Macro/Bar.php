@@ -17,7 +17,14 @@ final readonly class Bar
      * @param string  $layout id of its keyboard layout
      * @param int     $width  of the keys of a text, in µs
      */
-    private function __construct(public ?Output $output, public int $from, public int $to, public string $text, public string $layout, public int $width) {}
+    private function __construct(
+        public ?Output $output,
+        public int $from,
+        public int $to,
+        public string $text,
+        public string $layout,
+        public int $width,
+    ) {}
 
     public static function of(Output $output, int $from, int $to): self
     {

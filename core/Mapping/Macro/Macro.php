@@ -36,15 +36,42 @@ final readonly class Macro
      * @param ?Condition      $when      judged when it is started; null: always
      * @param string          $about     what it is for; empty if nobody has said
      */
-    private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again, public ?Condition $when, public string $about) {}
+    private function __construct(
+        public string $id,
+        public string $name,
+        public array $steps,
+        public bool $repeats,
+        public bool $stopsAtRelease,
+        public string $again,
+        public ?Condition $when,
+        public string $about,
+    ) {}
 
     /** What becomes of it in the course of a press; its form has these. */
     public static function howItPlays(): Fields
     {
         return Fields::of(
-            Field::optional(self::ONCE, 'plays', 'Plays', Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']), 'Once, or again and again while it is held.'),
-            Field::optional(self::FINISH, 'on_release', 'Let go early', Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']), 'What becomes of it when it is let go of.'),
-            Field::optional(self::IGNORE, 'on_second_press', 'Pressed again', Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']), 'What a second press does while it plays.'),
+            Field::optional(
+                self::ONCE,
+                'plays',
+                'Plays',
+                Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']),
+                'Once, or again and again while it is held.',
+            ),
+            Field::optional(
+                self::FINISH,
+                'on_release',
+                'Let go early',
+                Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']),
+                'What becomes of it when it is let go of.',
+            ),
+            Field::optional(
+                self::IGNORE,
+                'on_second_press',
+                'Pressed again',
+                Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']),
+                'What a second press does while it plays.',
+            ),
         );
     }
 
@@ -52,10 +79,31 @@ final readonly class Macro
     {
         return Fields::of(
             Field::required('name', 'Name', new Text(60), 'What it is called.'),
-            Field::optional(null, 'about', 'What it is for', new Text(200), 'What it is for, in words.', 'Mail for three islands.'),
-            Field::required('steps', 'Steps', new Several(new StepType, 0, $mostSteps), 'Its steps, one after the other.'),
+            Field::optional(
+                null,
+                'about',
+                'What it is for',
+                new Text(200),
+                'What it is for, in words.',
+                'Mail for three islands.',
+            ),
+            Field::required(
+                'steps',
+                'Steps',
+                new Several(new StepType, 0, $mostSteps),
+                'Its steps, one after the other.',
+            ),
             ...array_values(self::howItPlays()->all),
-            ...[Field::optional(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up'])],
+            ...[
+                Field::optional(
+                    null,
+                    'when',
+                    'Works',
+                    new ConditionType,
+                    'What it depends on, judged when it is started.',
+                    ['flag' => 'armed', 'is' => 'up'],
+                ),
+            ],
         );
     }
 
@@ -69,7 +117,16 @@ final readonly class Macro
         $given = self::fields($isPlayed ? self::MOST_PLAYED : self::MOST_STEPS)->read($node);
         $steps = $given->objects('steps', MacroStep::class);
         $repeats = $given->text('plays') === self::WHILE_HELD;
-        $macro = new self($id, $given->text('name'), $steps, $repeats, $given->text('on_release') === self::STOP, $given->text('on_second_press'), $given->object('when', Condition::class), $given->textOrNull('about') ?? '');
+        $macro = new self(
+            $id,
+            $given->text('name'),
+            $steps,
+            $repeats,
+            $given->text('on_release') === self::STOP,
+            $given->text('on_second_press'),
+            $given->object('when', Condition::class),
+            $given->textOrNull('about') ?? '',
+        );
         if ($repeats && array_filter($steps, fn (MacroStep $step) => $step->time > 0) === []) {
             throw $node->get('steps')->refuse('steps that take some time, since they are repeated');
         }
@@ -80,7 +137,9 @@ final readonly class Macro
     /** @return array<string, mixed> the macro in the open format; what is usual is left out */
     public function toArray(): array
     {
-        return ['name' => $this->name] + ($this->about === '' ? [] : ['about' => $this->about]) + ['steps' => array_map(fn (MacroStep $step) => $step->toArray(), $this->steps)]
+        return ['name' => $this->name] + ($this->about === '' ? [] : ['about' => $this->about]) + [
+            'steps' => array_map(fn (MacroStep $step) => $step->toArray(), $this->steps),
+        ]
             + ($this->repeats ? ['plays' => self::WHILE_HELD] : [])
             + ($this->stopsAtRelease ? ['on_release' => self::STOP] : [])
             + ($this->again === self::IGNORE ? [] : ['on_second_press' => $this->again])
@@ -105,7 +164,16 @@ final readonly class Macro
     /** @param list<MacroStep> $steps */
     public function withSteps(array $steps): self
     {
-        return new self($this->id, $this->name, $steps, $this->repeats, $this->stopsAtRelease, $this->again, $this->when, $this->about);
+        return new self(
+            $this->id,
+            $this->name,
+            $steps,
+            $this->repeats,
+            $this->stopsAtRelease,
+            $this->again,
+            $this->when,
+            $this->about,
+        );
     }
 
     /**
@@ -126,6 +194,11 @@ final readonly class Macro
 
     public function inWords(): string
     {
-        return sprintf('%d %s%s', count($this->steps), count($this->steps) === 1 ? 'step' : 'steps', $this->repeats ? ', while held' : '');
+        return sprintf(
+            '%d %s%s',
+            count($this->steps),
+            count($this->steps) === 1 ? 'step' : 'steps',
+            $this->repeats ? ', while held' : '',
+        );
     }
 }

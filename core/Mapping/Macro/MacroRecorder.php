@@ -22,7 +22,10 @@ final class MacroRecorder
 
     private int $last = 0;
 
-    /** @param int $t in µs, never earlier than the one before; a key that repeats by itself while it is held counts once */
+    /**
+     * @param int $t in µs, never earlier than the one before; a key that repeats by itself while it is held counts
+     *    once
+     */
     public function take(int $t, Output $output, bool $isDown): void
     {
         $key = (string) json_encode($output->toArray());
@@ -62,7 +65,10 @@ final class MacroRecorder
         }
     }
 
-    /** @return list<array{Output, bool}> what an event tells was pressed, or let go of; empty for what cannot be recorded */
+    /**
+     * @return list<array{Output, bool}> what an event tells was pressed, or let go of; empty for what cannot be
+     *    recorded
+     */
     public static function pressed(OutputEvent $event, int|float|string|null $before): array
     {
         $pressed = [];

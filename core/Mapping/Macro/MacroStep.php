@@ -14,7 +14,9 @@ use Nailrod\Core\Mapping\Output\MeansAction;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\Outputs;
 
-/** One step of a macro: an output is pressed, released, or tapped for a while; a text is typed; or nothing but a wait. */
+/**
+ * One step of a macro: an output is pressed, released, or tapped for a while; a text is typed; or nothing but a wait.
+ */
 final readonly class MacroStep
 {
     public const PRESS = 'press';
@@ -28,12 +30,19 @@ final readonly class MacroStep
 
     /**
      * @param ?Output $output of a press, a release and a tap
-     * @param int     $time   that passes until the next step, in µs: the width of a tap, the length of a wait; of a text, how
+     * @param int     $time   that passes until the next step, in µs: the width of a tap, the
+     *                        length of a wait; of a text, how
      *                        long each of its keys is down, and up before the next
      * @param string  $text   that is typed
      * @param string  $layout id of the keyboard layout for which it is typed
      */
-    private function __construct(public string $does, public ?Output $output, public int $time, public string $text = '', public string $layout = '') {}
+    private function __construct(
+        public string $does,
+        public ?Output $output,
+        public int $time,
+        public string $text = '',
+        public string $layout = '',
+    ) {}
 
     public static function press(Output $output): self
     {
@@ -73,16 +82,33 @@ final readonly class MacroStep
     public static function schema(): array
     {
         $output = ['output' => ['description' => 'What is pressed or let go of.', '$ref' => '#/$defs/output']];
-        $ms = fn (string $help, float $least, float $most): array => ['ms' => ['description' => $help] + Number::ms($least, $most)->schema()];
+        $ms = fn (string $help, float $least, float $most): array => [
+            'ms' => ['description' => $help] + Number::ms($least, $most)->schema(),
+        ];
         $step = fn (string $about, array $does, array $fields, array $may = []): array => [
-            'description' => $about, 'type' => 'object', 'properties' => ['do' => ['enum' => $does]] + $fields + $may, 'required' => ['do', ...array_keys($fields)], 'additionalProperties' => false,
+            'description' => $about, 'type' => 'object', 'properties' => ['do' => ['enum' => $does]]
+                + $fields
+                + $may, 'required' => ['do', ...array_keys($fields)], 'additionalProperties' => false,
         ];
 
         return ['oneOf' => [
             $step('Presses something, or lets go of it.', [self::PRESS, self::RELEASE], $output),
             $step('Presses something for a while.', [self::TAP], $output, $ms('How long it is on.', 1, 600_000)),
             $step('Waits.', [self::WAIT], $ms('How long.', 0, 600_000)),
-            $step('Types a text.', [self::TYPE], ['text' => ['description' => 'What is typed; a new line is Enter.'] + (new Text(self::LONGEST_TEXT))->schema(), 'layout' => ['description' => 'Id of the keyboard layout for which it is typed.', '$ref' => '#/$defs/id']], $ms('How long each key is down, and up before the next.', 1, 1000)),
+            $step(
+                'Types a text.',
+                [self::TYPE],
+                [
+                    'text' => [
+                        'description' => 'What is typed; a new line is Enter.',
+                    ] + (new Text(self::LONGEST_TEXT))->schema(),
+                    'layout' => [
+                        'description' => 'Id of the keyboard layout for which it is typed.',
+                        '$ref' => '#/$defs/id',
+                    ],
+                ],
+                $ms('How long each key is down, and up before the next.', 1, 1000),
+            ),
         ]];
     }
 
@@ -100,14 +126,26 @@ final readonly class MacroStep
             return self::wait(self::us($node->get('ms')->number(0, 600_000)));
         }
         if ($does === self::TYPE) {
-            return self::type(self::text($node->get('text')), $node->get('layout')->id(), self::us($node->maybe('ms')?->number(1, 1_000) ?? self::KEY_MS));
+            return self::type(
+                self::text($node->get('text')),
+                $node->get('layout')->id(),
+                self::us($node->maybe('ms')?->number(1, 1_000) ?? self::KEY_MS),
+            );
         }
         $output = Outputs::read($node->get('output'));
-        if (! $output instanceof MeansAction && (! $output instanceof ContactOutput || (! $output->isHeld() && $does !== self::TAP))) {
-            throw $node->get('output')->refuse($does === self::TAP ? 'an output that a contact can drive' : 'an output that can be held');
+        if (! $output instanceof MeansAction && (
+            ! $output instanceof ContactOutput || (! $output->isHeld() && $does !== self::TAP)
+        )) {
+            throw $node->get('output')->refuse(
+                $does === self::TAP ? 'an output that a contact can drive' : 'an output that can be held',
+            );
         }
 
-        return new self($does, $output, $does === self::TAP ? self::us($node->maybe('ms')?->number(1, 600_000) ?? self::TAP_MS) : 0);
+        return new self(
+            $does,
+            $output,
+            $does === self::TAP ? self::us($node->maybe('ms')?->number(1, 600_000) ?? self::TAP_MS) : 0,
+        );
     }
 
     /** @return array<string, mixed> the step in the open format */

@@ -10,7 +10,8 @@ use Nailrod\Core\Mapping\Output\Output;
 
 /**
  * A macro as bars on a time line, which a person drags and types, and the way back to its steps. Bars of one output do
- * not overlap: where they would, they are one. While a text is typed nothing else begins or ends: it comes after the text.
+ * not overlap: where they would, they are one. While a text is typed nothing else begins or ends: it comes after the
+ * text.
  */
 final readonly class Timeline
 {
@@ -86,7 +87,10 @@ final readonly class Timeline
     public function moved(int $index, int $from, int $to): self
     {
         $bars = $this->bars;
-        $bars[$index] = $bars[$index]->at($from, $bars[$index]->isText() ? $from + $bars[$index]->to - $bars[$index]->from : $to);
+        $bars[$index] = $bars[$index]->at(
+            $from,
+            $bars[$index]->isText() ? $from + $bars[$index]->to - $bars[$index]->from : $to,
+        );
 
         return self::from(array_values($bars))->lasting($this->pause());
     }
@@ -153,7 +157,10 @@ final readonly class Timeline
         return $steps;
     }
 
-    /** @return list<array{int, int, int, bool}> when a bar begins or ends, in µs; its place among those of one instant; its number; does it begin? */
+    /**
+     * @return list<array{int, int, int, bool}> when a bar begins or ends, in µs; its place among those of one instant;
+     *    its number; does it begin?
+     */
     private function edges(): array
     {
         $edges = [];
@@ -164,7 +171,14 @@ final readonly class Timeline
             }
         }
         // At one instant what ends comes before what begins, the latest first, and a text comes last.
-        usort($edges, fn (array $a, array $b) => [$a[0], $a[1], $a[3] ? $a[2] : -$a[2]] <=> [$b[0], $b[1], $b[3] ? $b[2] : -$b[2]]);
+        usort(
+            $edges,
+            fn (array $a, array $b) => [
+                $a[0],
+                $a[1],
+                $a[3] ? $a[2] : -$a[2],
+            ] <=> [$b[0], $b[1], $b[3] ? $b[2] : -$b[2]],
+        );
 
         return $edges;
     }

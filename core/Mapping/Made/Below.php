@@ -18,7 +18,8 @@ final readonly class Below extends Threshold
 
     public static function about(): string
     {
-        return 'A contact that closes when an axis comes to a place or below, and opens when it has come back above it.';
+        return 'A contact that closes when an axis comes to a place or below, and opens when it has come back above '
+            .'it.';
     }
 
     protected static function places(): array
@@ -38,6 +39,11 @@ final readonly class Below extends Threshold
 
     public function inWords(array $sources, bool $centred): string
     {
-        return sprintf('Closes when %s comes to %s or below, and opens above %s.', $this->what($sources[0]), Percent::at($this->at, $centred), Percent::at($this->at + $this->hysteresis, $centred));
+        return sprintf(
+            'Closes when %s comes to %s or below, and opens above %s.',
+            $this->what($sources[0]),
+            Percent::at($this->at, $centred),
+            Percent::at($this->at + $this->hysteresis, $centred),
+        );
     }
 }

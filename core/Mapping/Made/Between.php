@@ -49,6 +49,12 @@ final readonly class Between extends Threshold
 
     public function inWords(array $sources, bool $centred): string
     {
-        return sprintf('Closes while %s is between %s and %s, and opens %s outside.', $this->what($sources[0]), Percent::at($this->at, $centred), Percent::at($this->to, $centred), Percent::by($this->hysteresis, $centred));
+        return sprintf(
+            'Closes while %s is between %s and %s, and opens %s outside.',
+            $this->what($sources[0]),
+            Percent::at($this->at, $centred),
+            Percent::at($this->to, $centred),
+            Percent::by($this->hysteresis, $centred),
+        );
     }
 }

@@ -21,7 +21,13 @@ abstract readonly class BuiltAxis implements BuildsAxes
      * @param bool                   $centred does the built axis rest at its centre?
      * @param float                  $share   of the first axis, 0..1, where they share something
      */
-    final private function __construct(protected string $id, protected string $name, protected array $of, public bool $centred, public float $share = 0.5) {}
+    final private function __construct(
+        protected string $id,
+        protected string $name,
+        protected array $of,
+        public bool $centred,
+        public float $share = 0.5,
+    ) {}
 
     public static function title(): string
     {
@@ -43,7 +49,13 @@ abstract readonly class BuiltAxis implements BuildsAxes
         $of = $given->texts('of');
         assert($of !== []);
 
-        return new static($given->id, $given->text('name'), $of, false, $given->has('share') ? $given->number('share') : 0.5);
+        return new static(
+            $given->id,
+            $given->text('name'),
+            $of,
+            false,
+            $given->has('share') ? $given->number('share') : 0.5,
+        );
     }
 
     public function values(): array
@@ -74,7 +86,10 @@ abstract readonly class BuiltAxis implements BuildsAxes
 
     public function refuses(array $sources): ?string
     {
-        return array_filter($sources, fn (Shaping $source) => $source->axis->centred !== $sources[0]->axis->centred) === [] ? null : 'two axes that are both centred, or both not';
+        return array_filter(
+            $sources,
+            fn (Shaping $source) => $source->axis->centred !== $sources[0]->axis->centred,
+        ) === [] ? null : 'two axes that are both centred, or both not';
     }
 
     protected static function axis(string $ref, string $name, bool $centred): AxisInput

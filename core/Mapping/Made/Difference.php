@@ -29,6 +29,10 @@ final readonly class Difference extends BuiltAxis
 
     public function inWords(array $sources, bool $centred): string
     {
-        return sprintf('%s pushes one way, %s the other; both alike rest at the centre.', $sources[0], $sources[1] ?? '');
+        return sprintf(
+            '%s pushes one way, %s the other; both alike rest at the centre.',
+            $sources[0],
+            $sources[1] ?? '',
+        );
     }
 }

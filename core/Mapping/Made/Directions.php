@@ -35,7 +35,12 @@ abstract readonly class Directions implements MadeContacts
      * @param non-empty-list<string> $of   across and along
      * @param float                  $dead radius, of 1 from the centre to an end
      */
-    final private function __construct(private string $id, private string $name, private array $of, public float $dead) {}
+    final private function __construct(
+        private string $id,
+        private string $name,
+        private array $of,
+        public float $dead,
+    ) {}
 
     public static function title(): string
     {
@@ -62,7 +67,13 @@ abstract readonly class Directions implements MadeContacts
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::optional(self::DEAD, 'dead_radius', 'Dead radius', Number::of(0, 0.9), 'How far from the centre no direction is closed; 1 is from the centre to an end.'),
+            Field::optional(
+                self::DEAD,
+                'dead_radius',
+                'Dead radius',
+                Number::of(0, 0.9),
+                'How far from the centre no direction is closed; 1 is from the centre to an end.',
+            ),
         );
     }
 
@@ -91,7 +102,11 @@ abstract readonly class Directions implements MadeContacts
     {
         $contacts = [];
         for ($i = 0; $i < 8; $i += static::each()) {
-            $contacts[] = ContactInput::ofAxis(self::DEVICE.'/'.$this->id.'.'.self::NAMES[$i], self::NAMES[$i], self::MARKS[$i]);
+            $contacts[] = ContactInput::ofAxis(
+                self::DEVICE.'/'.$this->id.'.'.self::NAMES[$i],
+                self::NAMES[$i],
+                self::MARKS[$i],
+            );
         }
 
         return $contacts;
@@ -99,7 +114,10 @@ abstract readonly class Directions implements MadeContacts
 
     public function refuses(array $sources): ?string
     {
-        return array_filter($sources, fn (Shaping $source) => ! $source->axis->centred) === [] ? null : 'two centred axes';
+        return array_filter(
+            $sources,
+            fn (Shaping $source) => ! $source->axis->centred,
+        ) === [] ? null : 'two centred axes';
     }
 
     public function looksAt(): string

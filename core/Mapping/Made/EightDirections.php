@@ -31,6 +31,11 @@ final readonly class EightDirections extends Directions
 
     public function inWords(array $sources, bool $centred): string
     {
-        return sprintf('Turns %s and %s into eight directions; none within %s of the centre.', $sources[0], $sources[1], Percent::of($this->dead));
+        return sprintf(
+            'Turns %s and %s into eight directions; none within %s of the centre.',
+            $sources[0],
+            $sources[1],
+            Percent::of($this->dead),
+        );
     }
 }

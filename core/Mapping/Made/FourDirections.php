@@ -26,11 +26,19 @@ final readonly class FourDirections extends Directions
 
     public function closed(int $stands): array
     {
-        return array_map(fn (int $i) => $stands !== self::NONE && in_array(($stands - 2 * $i + 8) % 8, [7, 0, 1], true), range(0, 3));
+        return array_map(
+            fn (int $i) => $stands !== self::NONE && in_array(($stands - 2 * $i + 8) % 8, [7, 0, 1], true),
+            range(0, 3),
+        );
     }
 
     public function inWords(array $sources, bool $centred): string
     {
-        return sprintf('Turns %s and %s into four directions, two of them on a diagonal; none within %s of the centre.', $sources[0], $sources[1], Percent::of($this->dead));
+        return sprintf(
+            'Turns %s and %s into four directions, two of them on a diagonal; none within %s of the centre.',
+            $sources[0],
+            $sources[1],
+            Percent::of($this->dead),
+        );
     }
 }

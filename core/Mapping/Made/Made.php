@@ -20,7 +20,10 @@ interface Made extends Kind
     /** What stands before the slash in the reference of everything that is made. */
     public const DEVICE = Device::MADE;
 
-    /** @return array<string, string> kinds that it can be turned into as it stands, itself too, in words; empty if there is no other */
+    /**
+     * @return array<string, string> kinds that it can be turned into as it stands, itself too, in words; empty if there
+     *    is no other
+     */
     public static function alternatives(): array;
 
     /** What a form calls them: "Closes". */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Mapping\Made;
 
-/** Contacts that close and open with the places of axes. Where it stands is one whole number, which the run remembers. */
+/**
+ * Contacts that close and open with the places of axes. Where it stands is one whole number, which the run remembers.
+ */
 interface MadeContacts extends Made
 {
     public const TRAVEL = 'travel';

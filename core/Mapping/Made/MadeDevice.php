@@ -23,10 +23,28 @@ final class MadeDevice
         $y = self::MARGIN;
         foreach (Keys::each($made) as $id => $one) {
             $rows = max(1, (int) ceil(count($one->contacts()) / 4));
-            $controls[] = new Control(Made::DEVICE.'/'.$id, $one->name(), mb_substr($one->name(), 0, 20), new MadeControl, $one->axes(), $one->contacts(), intdiv(self::WIDTH, 2), $y + intdiv(self::ROW, 2));
+            $controls[] = new Control(
+                Made::DEVICE.'/'.$id,
+                $one->name(),
+                mb_substr($one->name(), 0, 20),
+                new MadeControl,
+                $one->axes(),
+                $one->contacts(),
+                intdiv(self::WIDTH, 2),
+                $y + intdiv(self::ROW, 2),
+            );
             $y += self::ROW * ($rows + 1);
         }
 
-        return $controls === [] ? null : new Device(Made::DEVICE, 'Made', 'made from axes', true, $controls, [], self::WIDTH, $y + self::MARGIN);
+        return $controls === [] ? null : new Device(
+            Made::DEVICE,
+            'Made',
+            'made from axes',
+            true,
+            $controls,
+            [],
+            self::WIDTH,
+            $y + self::MARGIN,
+        );
     }
 }

@@ -61,6 +61,17 @@ trait MadeFromAxes
     {
         $takes = static::takes();
 
-        return Field::required('of', 'Made from', new Several(new Reference(Reference::AXIS), $takes, $takes, true, $takes === 1 ? 'one axis' : 'two axes, not the same'), $takes === 1 ? 'The axis that it is made from.' : 'The two axes that it is made from, in their order.');
+        return Field::required(
+            'of',
+            'Made from',
+            new Several(
+                new Reference(Reference::AXIS),
+                $takes,
+                $takes,
+                true,
+                $takes === 1 ? 'one axis' : 'two axes, not the same',
+            ),
+            $takes === 1 ? 'The axis that it is made from.' : 'The two axes that it is made from, in their order.',
+        );
     }
 }

@@ -27,7 +27,10 @@ interface MarksAxis extends MadeContacts
     /** @return list<array{float, float}> from where to where it stays as it was, 0..1 */
     public function strips(): array;
 
-    /** @return list<array{float, float, ContactInput}> from where to where each contact is closed that has a stretch of its own */
+    /**
+     * @return list<array{float, float, ContactInput}> from where to where each contact is closed that has a stretch of
+     *    its own
+     */
     public function cuts(): array;
 
     /** How far it must come back or go past to change, all in all, 0..1. */

@@ -29,14 +29,23 @@ final readonly class SharedTravel extends BuiltAxis implements SharesTravel
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::optional(0.5, 'share', 'Share of the first', Number::of(0, 1), 'How far the first axis alone comes, above 0 and below 1.'),
+            Field::optional(
+                0.5,
+                'share',
+                'Share of the first',
+                Number::of(0, 1),
+                'How far the first axis alone comes, above 0 and below 1.',
+            ),
         );
     }
 
     /** @throws FormatError */
     public static function from(FieldValues $given): static
     {
-        return $given->number('share') > 0.0 && $given->number('share') < 1.0 ? parent::from($given) : throw $given->refuse('share', 'a share above 0 and below 1');
+        return $given->number('share') > 0.0
+            && $given->number('share') < 1.0
+            ? parent::from($given)
+            : throw $given->refuse('share', 'a share above 0 and below 1');
     }
 
     public function values(): array
@@ -62,6 +71,12 @@ final readonly class SharedTravel extends BuiltAxis implements SharesTravel
 
     public function inWords(array $sources, bool $centred): string
     {
-        return sprintf('%s alone reaches %s, %s alone %s, both together 100 %%.', $sources[0], Percent::of($this->share), $sources[1] ?? '', Percent::of(1.0 - $this->share));
+        return sprintf(
+            '%s alone reaches %s, %s alone %s, both together 100 %%.',
+            $sources[0],
+            Percent::of($this->share),
+            $sources[1] ?? '',
+            Percent::of(1.0 - $this->share),
+        );
     }
 }

@@ -74,7 +74,11 @@ abstract readonly class Threshold implements MarksAxis
         $end = $rest <= 0.5 ? 1.0 : 0.0;
         $at = abs($travel - $rest) <= self::AT_REST ? ($rest + $end) / 2 : $travel;
 
-        return ['name' => 'Threshold', 'kind' => $at > $rest ? Above::kind() : Below::kind(), 'at' => round(max(0.02, min(0.98, $at)), 3)];
+        return [
+            'name' => 'Threshold',
+            'kind' => $at > $rest ? Above::kind() : Below::kind(),
+            'at' => round(max(0.02, min(0.98, $at)), 3),
+        ];
     }
 
     public static function fields(): Fields
@@ -82,9 +86,23 @@ abstract readonly class Threshold implements MarksAxis
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::optional(self::TRAVEL, 'looks_at', 'Looks at', Choice::said([self::TRAVEL => 'travel', self::SHAPED => 'value']), 'The travel of the axis, or its value after dead zones, curve and range.'),
+            Field::optional(
+                self::TRAVEL,
+                'looks_at',
+                'Looks at',
+                Choice::said([self::TRAVEL => 'travel', self::SHAPED => 'value']),
+                'The travel of the axis, or its value after dead zones, curve and range.',
+            ),
             ...static::places(),
-            ...[Field::optional(self::HYSTERESIS, 'hysteresis', 'Opens this far back', Number::by(0.5), 'How far it must come back to open.')],
+            ...[
+                Field::optional(
+                    self::HYSTERESIS,
+                    'hysteresis',
+                    'Opens this far back',
+                    Number::by(0.5),
+                    'How far it must come back to open.',
+                ),
+            ],
         );
     }
 
@@ -106,7 +124,12 @@ abstract readonly class Threshold implements MarksAxis
             throw $given->refuse('to', 'a number from '.FormatError::figure($at).' to '.FormatError::figure(1.0));
         }
         if (! (static::opensBelow() && $at - $h > 0.0) && ! (static::opensAbove() && $to + $h < 1.0)) {
-            throw $given->refuse('at', 'a place from which it can open again: '.FormatError::figure($h, 'by').' '.(static::opensAbove() ? 'above' : 'below').' it lies beyond the end');
+            throw $given->refuse(
+                'at',
+                'a place from which it can open again: '.FormatError::figure($h, 'by').' '.(
+                    static::opensAbove() ? 'above' : 'below'
+                ).' it lies beyond the end',
+            );
         }
         $of = $given->texts('of');
         assert($of !== []);
@@ -116,7 +139,14 @@ abstract readonly class Threshold implements MarksAxis
 
     public function values(): array
     {
-        return ['name' => $this->name, 'of' => $this->of, 'looks_at' => $this->looksAt] + array_intersect_key(['at' => $this->at, 'to' => $this->to], static::fields()->all) + ['hysteresis' => $this->hysteresis];
+        return [
+            'name' => $this->name,
+            'of' => $this->of,
+            'looks_at' => $this->looksAt,
+        ] + array_intersect_key(
+            ['at' => $this->at, 'to' => $this->to],
+            static::fields()->all,
+        ) + ['hysteresis' => $this->hysteresis];
     }
 
     public function axes(): array

@@ -15,7 +15,9 @@ use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Mapping\Axis\Percent;
 use Nailrod\Core\Rig\Device\ContactInput;
 
-/** Cuts a travel at bounds into zones, one contact each: up at t >= b + h, down at t < b - h; a first reading by t >= b. */
+/**
+ * Cuts a travel at bounds into zones, one contact each: up at t >= b + h, down at t < b - h; a first reading by t >= b.
+ */
 final readonly class Zones implements MarksAxis
 {
     use IsKind;
@@ -69,9 +71,27 @@ final readonly class Zones implements MarksAxis
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::required('bounds', 'Bound', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' bounds'), 'Where the travel is cut, rising.', [0.333, 0.667]),
-            Field::optional(self::HYSTERESIS, 'hysteresis', 'Changes this far past', Number::by(0.5), 'How far past a bound it must be to change.'),
-            Field::optional([], 'names', 'Names', new Several(new Text(30), 0, self::MOST + 1), 'What the zones are called from the low end on; what is missing is numbered.')->hidden(),
+            Field::required(
+                'bounds',
+                'Bound',
+                new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' bounds'),
+                'Where the travel is cut, rising.',
+                [0.333, 0.667],
+            ),
+            Field::optional(
+                self::HYSTERESIS,
+                'hysteresis',
+                'Changes this far past',
+                Number::by(0.5),
+                'How far past a bound it must be to change.',
+            ),
+            Field::optional(
+                [],
+                'names',
+                'Names',
+                new Several(new Text(30), 0, self::MOST + 1),
+                'What the zones are called from the low end on; what is missing is numbered.',
+            )->hidden(),
         );
     }
 
@@ -82,13 +102,27 @@ final readonly class Zones implements MarksAxis
         $bounds = $given->numbers('bounds');
         foreach ($bounds as $i => $b) {
             if ($b - $h <= 0.0 || $b + $h > 1.0) {
-                throw $given->refuseEntry('bounds', $i, 'a bound that lies more than '.FormatError::figure($h, 'by').' inside the travel');
+                throw $given->refuseEntry(
+                    'bounds',
+                    $i,
+                    'a bound that lies more than '.FormatError::figure($h, 'by').' inside the travel',
+                );
             }
             if ($i > 0 && $b - $h < $bounds[$i - 1] + $h) {
-                throw $given->refuseEntry('bounds', $i, 'a bound at least '.FormatError::figure(2 * $h, 'by').' above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
+                throw $given->refuseEntry(
+                    'bounds',
+                    $i,
+                    'a bound at least '.FormatError::figure(2 * $h, 'by')
+                        .' above the one before, '
+                        .FormatError::figure($bounds[$i - 1], 'at'),
+                );
             }
             if ($i > 0 && $b <= $bounds[$i - 1]) {
-                throw $given->refuseEntry('bounds', $i, 'a bound above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
+                throw $given->refuseEntry(
+                    'bounds',
+                    $i,
+                    'a bound above the one before, '.FormatError::figure($bounds[$i - 1], 'at'),
+                );
             }
         }
         if (count($given->texts('names')) > count($bounds) + 1) {
@@ -102,7 +136,12 @@ final readonly class Zones implements MarksAxis
 
     public function values(): array
     {
-        return ['name' => $this->name, 'of' => $this->of, 'bounds' => $this->bounds, 'hysteresis' => $this->hysteresis] + ($this->names === [] ? [] : ['names' => $this->names]);
+        return [
+            'name' => $this->name,
+            'of' => $this->of,
+            'bounds' => $this->bounds,
+            'hysteresis' => $this->hysteresis,
+        ] + ($this->names === [] ? [] : ['names' => $this->names]);
     }
 
     public function axes(): array
@@ -114,7 +153,11 @@ final readonly class Zones implements MarksAxis
     {
         $contacts = [];
         for ($i = 0; $i <= count($this->bounds); $i++) {
-            $contacts[] = ContactInput::ofAxis(self::DEVICE.'/'.$this->id.'.'.($i + 1), $this->names[$i] ?? (string) ($i + 1), 'z'.($i + 1));
+            $contacts[] = ContactInput::ofAxis(
+                self::DEVICE.'/'.$this->id.'.'.($i + 1),
+                $this->names[$i] ?? (string) ($i + 1),
+                'z'.($i + 1),
+            );
         }
 
         return $contacts;

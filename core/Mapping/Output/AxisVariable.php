@@ -56,7 +56,12 @@ final readonly class AxisVariable implements AxisOutput, IsWay, WritesVariable
 
     public function inWords(Names $names): string
     {
-        return sprintf('variable %s, %s to %s', $names->of(Id::VARIABLE, $this->name), json_encode($this->low), json_encode($this->high));
+        return sprintf(
+            'variable %s, %s to %s',
+            $names->of(Id::VARIABLE, $this->name),
+            json_encode($this->low),
+            json_encode($this->high),
+        );
     }
 
     public function event(): string

@@ -37,7 +37,13 @@ final readonly class ConsumerControl implements CanBeRecorded, ContactOutput, St
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('usage', 'Media key', new NamedWhole(1, 0xFFFF, MediaKeys::all()), 'Its usage on page 0x0C of the HID usage tables: 233 is volume up.', 0xE9));
+        return Fields::of(Field::required(
+            'usage',
+            'Media key',
+            new NamedWhole(1, 0xFFFF, MediaKeys::all()),
+            'Its usage on page 0x0C of the HID usage tables: 233 is volume up.',
+            0xE9,
+        ));
     }
 
     public static function from(FieldValues $given): static

@@ -37,13 +37,20 @@ final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drive
 
     public static function about(): string
     {
-        return 'A direction of a hat of the controller. Two neighbours together give the diagonal, opposite ones cancel.';
+        return 'A direction of a hat of the controller. Two neighbours together give the diagonal, opposite ones '
+            .'cancel.';
     }
 
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('number', 'Hat', new Whole(1, self::MOST), 'Which hat of the controller, counted from 1.', 1),
+            Field::required(
+                'number',
+                'Hat',
+                new Whole(1, self::MOST),
+                'Which hat of the controller, counted from 1.',
+                1,
+            ),
             Field::required('direction', 'Towards', Choice::of(...HatWay::words()), 'The direction that it points to.'),
         );
     }

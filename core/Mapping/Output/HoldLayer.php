@@ -35,7 +35,9 @@ final readonly class HoldLayer implements ContactOutput, IsWay, LeadsToLayer, Na
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('layer', 'Layer', new Id(Id::LAYER), 'The layer, other than the base layer.'));
+        return Fields::of(
+            Field::required('layer', 'Layer', new Id(Id::LAYER), 'The layer, other than the base layer.'),
+        );
     }
 
     public function holdsLayer(): bool

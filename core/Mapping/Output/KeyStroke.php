@@ -37,20 +37,36 @@ final readonly class KeyStroke implements CanBeRecorded, ContactOutput, Drives, 
 
     public static function about(): string
     {
-        return 'A key of the keyboard, down while it is held, with keys that are pressed before it and released after it.';
+        return 'A key of the keyboard, down while it is held, with keys that are pressed before it and released '
+            .'after it.';
     }
 
     /** The fields where it stands for itself, as the key of an action. */
     public static function ofAction(): Fields
     {
-        return Fields::of(Field::required('kind', 'Kind', Choice::of(self::kind()), 'What it is.'), ...array_values(self::fields()->all));
+        return Fields::of(
+            Field::required('kind', 'Kind', Choice::of(self::kind()), 'What it is.'),
+            ...array_values(self::fields()->all),
+        );
     }
 
     public static function fields(): Fields
     {
         return Fields::of(
             Field::required('code', 'Key', new KeyCode, 'The key by its W3C KeyboardEvent.code.'),
-            Field::optional([], 'with', 'With', new Several(Choice::said(array_combine(KeyCodes::MODIFIERS, array_map(KeyCodes::label(...), KeyCodes::MODIFIERS)))->offering('ShiftLeft', 'ControlLeft', 'AltLeft'), 0, 8), 'Keys that are held with it.'),
+            Field::optional(
+                [],
+                'with',
+                'With',
+                new Several(
+                    Choice::said(
+                        array_combine(KeyCodes::MODIFIERS, array_map(KeyCodes::label(...), KeyCodes::MODIFIERS)),
+                    )->offering('ShiftLeft', 'ControlLeft', 'AltLeft'),
+                    0,
+                    8,
+                ),
+                'Keys that are held with it.',
+            ),
         );
     }
 
@@ -59,7 +75,9 @@ final readonly class KeyStroke implements CanBeRecorded, ContactOutput, Drives, 
     {
         $key = new self($given->text('code'), $given->texts('with'));
 
-        return count(array_unique([...$key->with, $key->code])) === count($key->with) + 1 ? $key : throw $given->refuseAll('each key once');
+        return count(
+            array_unique([...$key->with, $key->code]),
+        ) === count($key->with) + 1 ? $key : throw $given->refuseAll('each key once');
     }
 
     public function values(): array

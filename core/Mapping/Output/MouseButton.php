@@ -39,7 +39,9 @@ final readonly class MouseButton implements CanBeRecorded, ContactOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('button', 'Button', Choice::of(...self::BUTTONS), 'Which button of the mouse.'));
+        return Fields::of(
+            Field::required('button', 'Button', Choice::of(...self::BUTTONS), 'Which button of the mouse.'),
+        );
     }
 
     public static function from(FieldValues $given): static
@@ -59,7 +61,9 @@ final readonly class MouseButton implements CanBeRecorded, ContactOutput
 
     public static function recorded(OutputEvent $event, int|float|string|null $before): array
     {
-        return $event->kind === OutputEvent::MOUSE && in_array($event->target, self::BUTTONS, true) ? [[new self($event->target), $event->value === 1]] : [];
+        return $event->kind === OutputEvent::MOUSE && in_array($event->target, self::BUTTONS, true) ? [
+            [new self($event->target), $event->value === 1],
+        ] : [];
     }
 
     protected function event(): string

@@ -42,8 +42,19 @@ final readonly class MouseMovement implements AxisOutput
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('direction', 'Moves', Choice::said(self::DIRECTIONS), 'Along which direction of the screen.'),
-            Field::required('speed', 'Pixels a second', new Number(1, self::FASTEST, 'px a second'), 'How fast the mouse is at the ends of the axis.', 600),
+            Field::required(
+                'direction',
+                'Moves',
+                Choice::said(self::DIRECTIONS),
+                'Along which direction of the screen.',
+            ),
+            Field::required(
+                'speed',
+                'Pixels a second',
+                new Number(1, self::FASTEST, 'px a second'),
+                'How fast the mouse is at the ends of the axis.',
+                600,
+            ),
         );
     }
 

@@ -45,15 +45,29 @@ final readonly class MouseStep implements ContactOutput
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('direction', 'Moves', Choice::said(MouseMovement::DIRECTIONS), 'Along which direction of the screen.'),
-            Field::required('by', 'Pixels, right or down is +', new Whole(-2000, 2000, 'px'), 'How far, to the right or down is positive; not 0.', 50),
+            Field::required(
+                'direction',
+                'Moves',
+                Choice::said(MouseMovement::DIRECTIONS),
+                'Along which direction of the screen.',
+            ),
+            Field::required(
+                'by',
+                'Pixels, right or down is +',
+                new Whole(-2000, 2000, 'px'),
+                'How far, to the right or down is positive; not 0.',
+                50,
+            ),
         );
     }
 
     /** @throws FormatError */
     public static function from(FieldValues $given): static
     {
-        return $given->whole('by') === 0 ? throw $given->refuse('by', 'pixels one way or the other') : new self($given->text('direction'), $given->whole('by'));
+        return $given->whole('by') === 0 ? throw $given->refuse('by', 'pixels one way or the other') : new self(
+            $given->text('direction'),
+            $given->whole('by'),
+        );
     }
 
     public function values(): array

@@ -40,13 +40,22 @@ final readonly class MouseWheel implements ContactOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('by', 'Steps, up is +', new Whole(-20, 20), 'Steps of the wheel, up is positive; not 0.', 1));
+        return Fields::of(Field::required(
+            'by',
+            'Steps, up is +',
+            new Whole(-20, 20),
+            'Steps of the wheel, up is positive; not 0.',
+            1,
+        ));
     }
 
     /** @throws FormatError */
     public static function from(FieldValues $given): static
     {
-        return $given->whole('by') === 0 ? throw $given->refuse('by', 'steps up (1 to 20) or down (-1 to -20)') : new self($given->whole('by'));
+        return $given->whole('by') === 0 ? throw $given->refuse(
+            'by',
+            'steps up (1 to 20) or down (-1 to -20)',
+        ) : new self($given->whole('by'));
     }
 
     public function values(): array

@@ -58,7 +58,12 @@ final readonly class OnOffVariable implements ContactOutput, IsWay, KeepsInStep
 
     public function inWords(Names $names): string
     {
-        return sprintf('variable %s, %s or %s', $names->of(Id::VARIABLE, $this->name), json_encode(round($this->on, 6)), json_encode(round($this->off, 6)));
+        return sprintf(
+            'variable %s, %s or %s',
+            $names->of(Id::VARIABLE, $this->name),
+            json_encode(round($this->on, 6)),
+            json_encode(round($this->off, 6)),
+        );
     }
 
     public function press(Effects $run, string $source, Cause $cause): void

@@ -27,7 +27,8 @@ final readonly class OutputEvent
     /**
      * @param int    $t      µs since the start of the run
      * @param string $kind   one of the constants
-     * @param string $target number of an axis, button or hat, key code, reference of a lamp, name of a flag, id of a macro, name of a variable or stop, `live`, or x or y of the mouse
+     * @param string $target number of an axis, button or hat, key code, reference of a lamp, name
+     *                       of a flag, id of a macro, name of a variable or stop, `live`, or x or y of the mouse
      */
     public function __construct(
         public int $t,
@@ -46,7 +47,9 @@ final readonly class OutputEvent
     /** Does it begin something, or change a value, rather than end what was on? */
     public function begins(): bool
     {
-        return ($this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0) || in_array($this->kind, [self::AXIS, self::VARIABLE], true);
+        return (
+            $this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0
+        ) || in_array($this->kind, [self::AXIS, self::VARIABLE], true);
     }
 
     /** @return array{int, string, string, int|float|string, string} one row of what came out, its cause in short */

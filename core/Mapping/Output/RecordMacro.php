@@ -33,7 +33,9 @@ final readonly class RecordMacro implements ContactOutput, NamesPart, UsesMacro
 
     public static function about(): string
     {
-        return 'Records what the game is told into a macro, in the place of what it did: a press begins, the next one ends and keeps it, after a minute at the latest. What the same control does is left out, and what the macro itself does.';
+        return 'Records what the game is told into a macro, in the place of what it did: a press begins, the next '
+            .'one ends and keeps it, after a minute at the latest. What the same control does is left out, and what '
+            .'the macro itself does.';
     }
 
     public static function fields(): Fields

@@ -65,7 +65,11 @@ final readonly class SetVariable implements CanBeRecorded, ContactOutput, IsWay,
 
     public function inWords(Names $names): string
     {
-        return sprintf('variable %s set to %s', $names->of(Id::VARIABLE, $this->name), json_encode(round($this->to, 6)));
+        return sprintf(
+            'variable %s set to %s',
+            $names->of(Id::VARIABLE, $this->name),
+            json_encode(round($this->to, 6)),
+        );
     }
 
     public function press(Effects $run, string $source, Cause $cause): void

@@ -48,9 +48,25 @@ final readonly class StepLayer implements ContactOutput, LeadsToLayer, NamesPart
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('direction', 'Goes to the', Choice::of(self::NEXT, self::PREVIOUS), 'Which way through the list.'),
-            Field::required('layers', 'Of', new Several(new Id(Id::LAYER), 2, 64, true, 'two or more layers, each once'), 'The layers in their order.'),
-            Field::optional('wraps', 'at_end', 'At the end', Choice::of('wraps', 'stops'), 'What comes after the last one: the first again, or nothing.'),
+            Field::required(
+                'direction',
+                'Goes to the',
+                Choice::of(self::NEXT, self::PREVIOUS),
+                'Which way through the list.',
+            ),
+            Field::required(
+                'layers',
+                'Of',
+                new Several(new Id(Id::LAYER), 2, 64, true, 'two or more layers, each once'),
+                'The layers in their order.',
+            ),
+            Field::optional(
+                'wraps',
+                'at_end',
+                'At the end',
+                Choice::of('wraps', 'stops'),
+                'What comes after the last one: the first again, or nothing.',
+            ),
         );
     }
 
@@ -77,12 +93,19 @@ final readonly class StepLayer implements ContactOutput, LeadsToLayer, NamesPart
 
     public function values(): array
     {
-        return ['direction' => $this->direction, 'layers' => $this->layers, 'at_end' => $this->wraps ? 'wraps' : 'stops'];
+        return [
+            'direction' => $this->direction,
+            'layers' => $this->layers,
+            'at_end' => $this->wraps ? 'wraps' : 'stops',
+        ];
     }
 
     public function inWords(Names $names): string
     {
-        return $this->direction.' layer of '.implode(', ', array_map(fn (string $layer) => $names->of(Id::LAYER, $layer), $this->layers));
+        return $this->direction.' layer of '.implode(
+            ', ',
+            array_map(fn (string $layer) => $names->of(Id::LAYER, $layer), $this->layers),
+        );
     }
 
     public function press(Effects $run, string $source, Cause $cause): void

@@ -25,7 +25,13 @@ final readonly class StepVariable implements ContactOutput, WritesVariable
     use IsKind;
     use OnEveryPress;
 
-    public function __construct(public string $name, public float $by, public float $low, public float $high, public bool $wraps) {}
+    public function __construct(
+        public string $name,
+        public float $by,
+        public float $low,
+        public float $high,
+        public bool $wraps,
+    ) {}
 
     public static function kind(): string
     {
@@ -49,7 +55,13 @@ final readonly class StepVariable implements ContactOutput, WritesVariable
             Field::required('by', 'By', new Number, 'The step, up is positive; not 0.', 0.1),
             Field::required('low', 'From', new Number, 'The lower limit.', 0),
             Field::required('high', 'To', new Number, 'The upper limit.', 1),
-            Field::optional('stops', 'at_limit', 'At the end', Choice::of('stops', 'wraps'), 'What a step past a limit does: it stops at the limit, or goes to the other one.'),
+            Field::optional(
+                'stops',
+                'at_limit',
+                'At the end',
+                Choice::of('stops', 'wraps'),
+                'What a step past a limit does: it stops at the limit, or goes to the other one.',
+            ),
         );
     }
 
@@ -61,7 +73,10 @@ final readonly class StepVariable implements ContactOutput, WritesVariable
             throw $given->refuse('by', 'a step up or down');
         }
         if ($high < $low) {
-            throw $given->refuse('high', sprintf('a number from %s to %s', json_encode($low), json_encode(Number::FAR)));
+            throw $given->refuse(
+                'high',
+                sprintf('a number from %s to %s', json_encode($low), json_encode(Number::FAR)),
+            );
         }
 
         return new self($given->text('name'), $by, $low, $high, $given->text('at_limit') === 'wraps');
@@ -69,12 +84,26 @@ final readonly class StepVariable implements ContactOutput, WritesVariable
 
     public function values(): array
     {
-        return ['name' => $this->name, 'by' => $this->by, 'low' => $this->low, 'high' => $this->high, 'at_limit' => $this->wraps ? 'wraps' : 'stops'];
+        return [
+            'name' => $this->name,
+            'by' => $this->by,
+            'low' => $this->low,
+            'high' => $this->high,
+            'at_limit' => $this->wraps ? 'wraps' : 'stops',
+        ];
     }
 
     public function inWords(Names $names): string
     {
-        return sprintf('variable %s %s%s, %s to %s%s', $names->of(Id::VARIABLE, $this->name), $this->by > 0 ? '+' : '', json_encode(round($this->by, 6)), json_encode(round($this->low, 6)), json_encode(round($this->high, 6)), $this->wraps ? ', wraps' : '');
+        return sprintf(
+            'variable %s %s%s, %s to %s%s',
+            $names->of(Id::VARIABLE, $this->name),
+            $this->by > 0 ? '+' : '',
+            json_encode(round($this->by, 6)),
+            json_encode(round($this->low, 6)),
+            json_encode(round($this->high, 6)),
+            $this->wraps ? ', wraps' : '',
+        );
     }
 
     public function press(Effects $run, string $source, Cause $cause): void

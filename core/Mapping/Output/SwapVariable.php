@@ -35,7 +35,8 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
 
     public static function about(): string
     {
-        return 'A variable of the simulator that each press changes between two values; from any other it goes to the first.';
+        return 'A variable of the simulator that each press changes between two values; from any other it goes to '
+            .'the first.';
     }
 
     public static function fields(): Fields
@@ -52,7 +53,10 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
     {
         $swap = new self($given->text('name'), $given->number('first'), $given->number('second'));
 
-        return round($swap->first, 6) === round($swap->second, 6) ? throw $given->refuse('second', 'another value than the first') : $swap;
+        return round($swap->first, 6) === round($swap->second, 6) ? throw $given->refuse(
+            'second',
+            'another value than the first',
+        ) : $swap;
     }
 
     public function values(): array
@@ -62,12 +66,21 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
 
     public function inWords(Names $names): string
     {
-        return sprintf('variable %s, %s or %s in turn', $names->of(Id::VARIABLE, $this->name), json_encode(round($this->first, 6)), json_encode(round($this->second, 6)));
+        return sprintf(
+            'variable %s, %s or %s in turn',
+            $names->of(Id::VARIABLE, $this->name),
+            json_encode(round($this->first, 6)),
+            json_encode(round($this->second, 6)),
+        );
     }
 
     public function press(Effects $run, string $source, Cause $cause): void
     {
-        $run->setVariable($this->name, $run->variable($this->name) === round($this->first, 6) ? $this->second : $this->first, $cause);
+        $run->setVariable(
+            $this->name,
+            $run->variable($this->name) === round($this->first, 6) ? $this->second : $this->first,
+            $cause,
+        );
     }
 
     public function variable(): string

@@ -29,7 +29,18 @@ final readonly class AxisInput
     /** The same under another number. */
     public function numbered(int $number): self
     {
-        return new self($this->ref, $this->name, $number, $this->min, $this->max, $this->centred, $this->degrees, $this->jumps, $this->play, $this->built);
+        return new self(
+            $this->ref,
+            $this->name,
+            $number,
+            $this->min,
+            $this->max,
+            $this->centred,
+            $this->degrees,
+            $this->jumps,
+            $this->play,
+            $this->built,
+        );
     }
 
     public function isBuilt(): bool

@@ -7,7 +7,8 @@ namespace Nailrod\Core\Rig\Device;
 /**
  * A contact of a device. One with an input number is reported; one that is the opposite of another, or closed while
  * none of several others is, is made from them; so is one that closes with the place of an axis, a tick of a dial and a
- * place of an encoder. A direction of a hat is reported through the hat (its index counts clockwise from north: 0 to 3).
+ * place of an encoder. A direction of a hat is reported through the hat (its index counts clockwise from north: 0 to
+ * 3).
  */
 final readonly class ContactInput
 {
@@ -38,10 +39,27 @@ final readonly class ContactInput
         public ?Rotary $rotary = null,
     ) {}
 
-    /** @return list<mixed> the contact in plain values, to be kept; what is as usual at the end is left out, since a rig has hundreds of these */
+    /**
+     * @return list<mixed> the contact in plain values, to be kept; what is as usual at the end is left out, since a rig
+     *    has hundreds of these
+     */
     public function toRow(): array
     {
-        $values = [$this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page->value, $this->noneOf, $this->settle, $this->mark, $this->encoder, $this->debounce, $this->rotary?->toRow()];
+        $values = [
+            $this->ref,
+            $this->name,
+            $this->number,
+            $this->opposite,
+            $this->hat,
+            $this->direction,
+            $this->page->value,
+            $this->noneOf,
+            $this->settle,
+            $this->mark,
+            $this->encoder,
+            $this->debounce,
+            $this->rotary?->toRow(),
+        ];
         $usual = [6 => InputPage::Button->value, 7 => [], 8 => 0, 9 => null, 10 => null, 11 => 0, 12 => null];
         for ($last = 12; $last > 5 && $values[$last] === $usual[$last]; $last--) {
             unset($values[$last]);
@@ -50,11 +68,28 @@ final readonly class ContactInput
         return array_values($values);
     }
 
-    /** @param array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int, 12?: ?array{string, list<string>, bool}} $row as toRow() gave it */
+    /**
+     * @param array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string,
+     *    10?: ?string, 11?: int, 12?: ?array{string, list<string>, bool}} $row as toRow() gave it
+     */
     public static function ofRow(array $row): self
     {
         return isset($row[6])
-            ? new self($row[0], $row[1], $row[2], $row[3], $row[4], $row[5], InputPage::from($row[6]), $row[7] ?? [], $row[8] ?? 0, $row[9] ?? null, $row[10] ?? null, $row[11] ?? 0, isset($row[12]) ? Rotary::ofRow($row[12]) : null)
+            ? new self(
+                $row[0],
+                $row[1],
+                $row[2],
+                $row[3],
+                $row[4],
+                $row[5],
+                InputPage::from($row[6]),
+                $row[7] ?? [],
+                $row[8] ?? 0,
+                $row[9] ?? null,
+                $row[10] ?? null,
+                $row[11] ?? 0,
+                isset($row[12]) ? Rotary::ofRow($row[12]) : null,
+            )
             : new self($row[0], $row[1], $row[2], $row[3], $row[4], $row[5]);
     }
 
@@ -106,13 +141,41 @@ final readonly class ContactInput
     /** @param int $time in µs */
     public function debounced(int $time): self
     {
-        return new self($this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $time, $this->rotary);
+        return new self(
+            $this->ref,
+            $this->name,
+            $this->number,
+            $this->opposite,
+            $this->hat,
+            $this->direction,
+            $this->page,
+            $this->noneOf,
+            $this->settle,
+            $this->mark,
+            $this->encoder,
+            $time,
+            $this->rotary,
+        );
     }
 
     /** The same under another number. */
     public function numbered(InputPage $page, int $number): self
     {
-        return new self($this->ref, $this->name, $number, $this->opposite, $this->hat, $this->direction, $page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $this->debounce, $this->rotary);
+        return new self(
+            $this->ref,
+            $this->name,
+            $number,
+            $this->opposite,
+            $this->hat,
+            $this->direction,
+            $page,
+            $this->noneOf,
+            $this->settle,
+            $this->mark,
+            $this->encoder,
+            $this->debounce,
+            $this->rotary,
+        );
     }
 
     /** One that closes and opens with the place of an axis. */
@@ -133,7 +196,10 @@ final readonly class ContactInput
         return $this->encoder !== null;
     }
 
-    /** @return list<string> references of the contacts of the same control that it is made from, or that are made with it */
+    /**
+     * @return list<string> references of the contacts of the same control that it is made from, or that are made with
+     *    it
+     */
     public function madeFrom(): array
     {
         return match (true) {
@@ -143,7 +209,10 @@ final readonly class ContactInput
         };
     }
 
-    /** Is a direction (0 north to 3 west) of a hat closed at this value of the hat (0 to 7 clockwise from north, or -1)? Diagonals close two. */
+    /**
+     * Is a direction (0 north to 3 west) of a hat closed at this value of the hat (0 to 7 clockwise from north, or -1)?
+     * Diagonals close two.
+     */
     public static function points(int $direction, int $hat): bool
     {
         return HatWay::isHeld($direction, $hat);

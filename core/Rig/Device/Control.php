@@ -37,17 +37,45 @@ final readonly class Control
     /** @return list<mixed> in the order of the constructor, in plain values: a rig has hundreds of these */
     public function __serialize(): array
     {
-        return [$this->ref, $this->name, $this->label, $this->kind::kind(), $this->axes, array_map(fn (ContactInput $contact) => $contact->toRow(), $this->contacts), $this->x, $this->y, $this->hat, $this->encoder, $this->page];
+        return [
+            $this->ref,
+            $this->name,
+            $this->label,
+            $this->kind::kind(),
+            $this->axes,
+            array_map(fn (ContactInput $contact) => $contact->toRow(), $this->contacts),
+            $this->x,
+            $this->y,
+            $this->hat,
+            $this->encoder,
+            $this->page,
+        ];
     }
 
-    /** @param array{string, string, string, string, list<AxisInput>, list<array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int, 12?: ?array{string, list<string>, bool}}>, int, int, ?int, ?int, int} $written */
+    /**
+     * @param array{string, string, string, string, list<AxisInput>, list<array{string, string, ?int, ?string, ?string,
+     *    int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int, 12?: ?array{string,
+     *    list<string>, bool}}>, int, int, ?int, ?int, int} $written
+     */
     public function __unserialize(array $written): void
     {
         $contacts = [];
         foreach ($written[5] as $row) {
             $contacts[] = ContactInput::ofRow($row);
         }
-        self::__construct($written[0], $written[1], $written[2], ControlKinds::of($written[3]), $written[4], $contacts, $written[6], $written[7], $written[8], $written[9], $written[10]);
+        self::__construct(
+            $written[0],
+            $written[1],
+            $written[2],
+            ControlKinds::of($written[3]),
+            $written[4],
+            $contacts,
+            $written[6],
+            $written[7],
+            $written[8],
+            $written[9],
+            $written[10],
+        );
     }
 
     /** Its name within the device: "switch-1". */
@@ -79,7 +107,9 @@ final readonly class Control
         );
     }
 
-    /** @return list<ContactInput> those that it has by itself: neither the ticks of a dial nor the places of an encoder */
+    /**
+     * @return list<ContactInput> those that it has by itself: neither the ticks of a dial nor the places of an encoder
+     */
     public function positions(): array
     {
         return array_values(array_filter($this->contacts, fn (ContactInput $contact) => $contact->rotary === null));
@@ -88,7 +118,9 @@ final readonly class Control
     /** What of it is used the other way: a dial as ticks, an encoder as places; null if nothing is. */
     public function rotary(): ?Rotary
     {
-        return array_values(array_filter(array_map(fn (ContactInput $contact) => $contact->rotary, $this->contacts)))[0] ?? null;
+        return array_values(
+            array_filter(array_map(fn (ContactInput $contact) => $contact->rotary, $this->contacts)),
+        )[0] ?? null;
     }
 
     /**
@@ -98,7 +130,10 @@ final readonly class Control
      */
     public function debounced(int $time): self
     {
-        return $this->withContacts(array_map(fn (ContactInput $contact) => $contact->isReported() ? $contact->debounced($time) : $contact, $this->contacts));
+        return $this->withContacts(array_map(
+            fn (ContactInput $contact) => $contact->isReported() ? $contact->debounced($time) : $contact,
+            $this->contacts,
+        ));
     }
 
     /**
@@ -107,12 +142,36 @@ final readonly class Control
      */
     public function withInputs(array $axes, array $contacts): self
     {
-        return new self($this->ref, $this->name, $this->label, $this->kind, $axes, $contacts, $this->x, $this->y, $this->hat, $this->encoder, $this->page);
+        return new self(
+            $this->ref,
+            $this->name,
+            $this->label,
+            $this->kind,
+            $axes,
+            $contacts,
+            $this->x,
+            $this->y,
+            $this->hat,
+            $this->encoder,
+            $this->page,
+        );
     }
 
     /** @param list<ContactInput> $contacts */
     public function withContacts(array $contacts): self
     {
-        return new self($this->ref, $this->name, $this->label, $this->kind, $this->axes, $contacts, $this->x, $this->y, $this->hat, $this->encoder, $this->page);
+        return new self(
+            $this->ref,
+            $this->name,
+            $this->label,
+            $this->kind,
+            $this->axes,
+            $contacts,
+            $this->x,
+            $this->y,
+            $this->hat,
+            $this->encoder,
+            $this->page,
+        );
     }
 }

@@ -19,7 +19,8 @@ use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 
 /**
  * What the owner of a device says of one of its controls, over what the device file says: what it is called, what kind
- * it is, where it lies, which numbers are its positions. In a list of phrases it can add one. A part of a set, `controls/DEVICE/CONTROL`.
+ * it is, where it lies, which numbers are its positions. In a list of phrases it can add one. A part of a set,
+ * `controls/DEVICE/CONTROL`.
  */
 final readonly class ControlNote
 {
@@ -30,14 +31,47 @@ final readonly class ControlNote
         return Fields::of(
             Field::optional(null, 'name', 'Name', new Text(60), 'What it is called.', 'Wipers'),
             Field::optional(null, 'label', 'Label', new Text(20), 'What stands beside it on the drawing.', 'Wip'),
-            Field::optional(null, 'kind', 'Kind', Choice::of(...ControlKinds::words()), 'What kind of control it is; it must fit what it reports.', 'button'),
+            Field::optional(
+                null,
+                'kind',
+                'Kind',
+                Choice::of(...ControlKinds::words()),
+                'What kind of control it is; it must fit what it reports.',
+                'button',
+            ),
             Field::optional(null, 'at', 'Place', new FacePosition, 'Where it lies on the drawing: across and down.'),
             Field::optional(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
             Field::optional(false, 'left_out', 'Left out', new YesNo, 'Is it as if the device did not have it?'),
-            Field::optional(false, 'ticks', 'Also as ticks', new YesNo, 'Of a dial: does each position that is passed also give a tick?'),
-            Field::optional(null, 'places', 'Also as places', new Whole(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES), 'Of an encoder: how many places it also has, of which the one is closed that it was turned to.', 6),
-            Field::optional(false, 'round', 'Goes round', new YesNo, 'Of a dial with ticks or an encoder with places: does the first follow the last?'),
-            Field::optional(null, 'debounce_ms', 'Debounce', Number::ms(0, 1000), 'How long a change that follows another one does not count.', 5),
+            Field::optional(
+                false,
+                'ticks',
+                'Also as ticks',
+                new YesNo,
+                'Of a dial: does each position that is passed also give a tick?',
+            ),
+            Field::optional(
+                null,
+                'places',
+                'Also as places',
+                new Whole(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES),
+                'Of an encoder: how many places it also has, of which the one is closed that it was turned to.',
+                6,
+            ),
+            Field::optional(
+                false,
+                'round',
+                'Goes round',
+                new YesNo,
+                'Of a dial with ticks or an encoder with places: does the first follow the last?',
+            ),
+            Field::optional(
+                null,
+                'debounce_ms',
+                'Debounce',
+                Number::ms(0, 1000),
+                'How long a change that follows another one does not count.',
+                5,
+            ),
         );
     }
 
@@ -91,7 +125,14 @@ final readonly class ControlNote
 
         return [
             ...($note->maybe('ticks')?->bool() === true ? Rotary::ticks($control, $round, $note->get('ticks')) : []),
-            ...($note->has('places') ? Rotary::places($control, $note->get('places')->int(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES), $round, $note->get('places')) : []),
+            ...(
+                $note->has('places') ? Rotary::places(
+                    $control,
+                    $note->get('places')->int(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES),
+                    $round,
+                    $note->get('places'),
+                ) : []
+            ),
         ];
     }
 
@@ -104,7 +145,10 @@ final readonly class ControlNote
     {
         $time = (int) round(1000 * ($this->node->maybe('debounce_ms')?->number(0, 1000) ?? 0.0));
 
-        return $time === 0 ? $contacts : array_map(fn (ContactInput $contact) => $contact->isReported() ? $contact->debounced($time) : $contact, $contacts);
+        return $time === 0 ? $contacts : array_map(
+            fn (ContactInput $contact) => $contact->isReported() ? $contact->debounced($time) : $contact,
+            $contacts,
+        );
     }
 
     /** @return list<ContactInput> the contacts that this note claims for its control, each with its page and number */

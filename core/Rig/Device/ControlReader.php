@@ -37,7 +37,12 @@ final class ControlReader
     {
         $some = fn (string $field): array => ['required' => [$field], 'properties' => [$field => ['minItems' => 1]]];
 
-        return new Thing(self::fields(), 'a control', null, ['anyOf' => [$some('axes'), $some('contacts'), ['required' => ['hat']], ['required' => ['encoder']]]]);
+        return new Thing(
+            self::fields(),
+            'a control',
+            null,
+            ['anyOf' => [$some('axes'), $some('contacts'), ['required' => ['hat']], ['required' => ['encoder']]]],
+        );
     }
 
     public static function fields(): Fields
@@ -45,14 +50,54 @@ final class ControlReader
         return Fields::of(
             Field::required('id', 'Id', new NewId('left-lever'), 'Its own name on the device.'),
             Field::required('name', 'Name', new Text(60), 'What it is called.'),
-            Field::optional(null, 'label', 'Label', new Text(20), 'What stands beside it on the faceplate; the first 20 characters of its name if nothing is said.', 'Left'),
-            Field::required('kind', 'Kind', Choice::of(...ControlKinds::words()), 'How it is drawn and worked; it must fit what the control reports.', 'lever'),
+            Field::optional(
+                null,
+                'label',
+                'Label',
+                new Text(20),
+                'What stands beside it on the faceplate; the first 20 characters of its name if nothing is said.',
+                'Left',
+            ),
+            Field::required(
+                'kind',
+                'Kind',
+                Choice::of(...ControlKinds::words()),
+                'How it is drawn and worked; it must fit what the control reports.',
+                'lever',
+            ),
             Field::required('at', 'At', new FacePosition, 'Where its middle is drawn.'),
             Field::optional(1, 'page', 'Page', new Whole(1, 16), 'The page of the faceplate.'),
-            Field::optional([], 'axes', 'Axes', new Several(new Thing(self::axisFields(), 'an axis'), 0, 4), 'The axes that it reports.'),
-            Field::optional([], 'contacts', 'Contacts', self::contactsType(false), 'The contacts that it reports, and those that are made from them.'),
-            Field::optional(null, 'hat', 'Hat', new Whole(0, 255), 'The number under which it is reported, of a hat: its contacts are north, east, south and west.', 0),
-            Field::optional(null, 'encoder', 'Encoder', new Whole(0, 65535), 'The number under which its ticks are reported, of an encoder; without contacts of its own it has plus and minus.', 0),
+            Field::optional(
+                [],
+                'axes',
+                'Axes',
+                new Several(new Thing(self::axisFields(), 'an axis'), 0, 4),
+                'The axes that it reports.',
+            ),
+            Field::optional(
+                [],
+                'contacts',
+                'Contacts',
+                self::contactsType(false),
+                'The contacts that it reports, and those that are made from them.',
+            ),
+            Field::optional(
+                null,
+                'hat',
+                'Hat',
+                new Whole(0, 255),
+                'The number under which it is reported, of a hat: its contacts are north, east, south and west.',
+                0,
+            ),
+            Field::optional(
+                null,
+                'encoder',
+                'Encoder',
+                new Whole(0, 65535),
+                'The number under which its ticks are reported, of an encoder; without contacts of its own it has '
+                    .'plus and minus.',
+                0,
+            ),
         );
     }
 
@@ -61,19 +106,58 @@ final class ControlReader
         $play = Fields::of(
             Field::optional(0.0, 'from', 'From', Number::of(0.0, 0.99), 'Where its travel begins.'),
             Field::optional(1.0, 'to', 'To', Number::of(0.01, 1.0), 'Where it ends.'),
-            Field::optional(0, 'noise', 'Noise', new Whole(0, 65535, 'readings'), 'How far a reading can lie beside the true one.'),
+            Field::optional(
+                0,
+                'noise',
+                'Noise',
+                new Whole(0, 65535, 'readings'),
+                'How far a reading can lie beside the true one.',
+            ),
         );
 
         return Fields::of(
             Field::optional(null, 'id', 'Id', new NewId('x'), 'Its own name, of a control that has several.'),
-            Field::optional(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'X'),
+            Field::optional(
+                null,
+                'name',
+                'Name',
+                new Text(40),
+                'What it is called, of a control that has several.',
+                'X',
+            ),
             Field::required('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
             Field::required('min', 'Lowest', new Whole(-2_147_483_648, 2_147_483_646), 'Its lowest reading.', 0),
-            Field::required('max', 'Highest', new Whole(-2_147_483_647, 2_147_549_181), 'Its highest reading, at most 65535 above the lowest.', 65535),
+            Field::required(
+                'max',
+                'Highest',
+                new Whole(-2_147_483_647, 2_147_549_181),
+                'Its highest reading, at most 65535 above the lowest.',
+                65535,
+            ),
             Field::optional(false, 'centred', 'Centred', new YesNo, 'Does it rest in its middle?'),
-            Field::optional(null, 'degrees', 'Lock to lock', new Whole(30, 3600, '°'), 'Of a wheel: from lock to lock.', 900),
-            Field::optional(null, 'jumps', 'Jumps', new Whole(2, 8), 'Of a switch that arrives as an axis: how many positions it has.', 3),
-            Field::optional(null, 'stand_in', 'Stand-in', new Thing($play, 'what is not perfect about it'), 'What is not perfect about an axis of a stand-in.'),
+            Field::optional(
+                null,
+                'degrees',
+                'Lock to lock',
+                new Whole(30, 3600, '°'),
+                'Of a wheel: from lock to lock.',
+                900,
+            ),
+            Field::optional(
+                null,
+                'jumps',
+                'Jumps',
+                new Whole(2, 8),
+                'Of a switch that arrives as an axis: how many positions it has.',
+                3,
+            ),
+            Field::optional(
+                null,
+                'stand_in',
+                'Stand-in',
+                new Thing($play, 'what is not perfect about it'),
+                'What is not perfect about an axis of a stand-in.',
+            ),
         );
     }
 
@@ -82,8 +166,26 @@ final class ControlReader
     {
         $own = [
             Field::optional(null, 'id', 'Id', new NewId('up'), 'Its own name, of a control that has several.'),
-            Field::optional(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'up'),
-            ...($ofOwner ? [Field::optional(null, 'keeps', 'Keeps', new Text(60), 'The control and position whose name it keeps.', 'left-thumb')] : []),
+            Field::optional(
+                null,
+                'name',
+                'Name',
+                new Text(40),
+                'What it is called, of a control that has several.',
+                'up',
+            ),
+            ...(
+                $ofOwner ? [
+                    Field::optional(
+                        null,
+                        'keeps',
+                        'Keeps',
+                        new Text(60),
+                        'The control and position whose name it keeps.',
+                        'left-thumb',
+                    ),
+                ] : []
+            ),
         ];
         $position = new Text(60, true);
 
@@ -91,16 +193,41 @@ final class ControlReader
             'number' => new Thing(Fields::of(...[
                 ...$own,
                 Field::required('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
-                Field::optional(InputPage::Button->value, 'page', 'Page', Choice::of(...array_column(InputPage::cases(), 'value')), 'The page of the HID usage tables that the number belongs to.'),
+                Field::optional(
+                    InputPage::Button->value,
+                    'page',
+                    'Page',
+                    Choice::of(...array_column(InputPage::cases(), 'value')),
+                    'The page of the HID usage tables that the number belongs to.',
+                ),
             ]), 'one that is reported'),
             'opposite' => new Thing(Fields::of(...[
                 ...$own,
-                Field::required('opposite', 'Opposite', $position, 'It is closed while this reported position of the same control, listed before, is open; an empty text names the control itself.', 'up'),
+                Field::required(
+                    'opposite',
+                    'Opposite',
+                    $position,
+                    'It is closed while this reported position of the same control, listed before, is open; an empty '
+                        .'text names the control itself.',
+                    'up',
+                ),
             ]), 'one that is closed while another is open'),
             'none_of' => new Thing(Fields::of(...[
                 ...$own,
-                Field::required('none_of', 'None of', new Several($position, 1, 16, false, 'at least one position'), 'It is closed while all these reported positions of the same control, listed before, are open.', ['up', 'down']),
-                Field::optional(ContactInput::SETTLE_MS, 'settle_ms', 'Settles in', new Whole(0, 2000, 'ms'), 'How long they are open before it closes.'),
+                Field::required(
+                    'none_of',
+                    'None of',
+                    new Several($position, 1, 16, false, 'at least one position'),
+                    'It is closed while all these reported positions of the same control, listed before, are open.',
+                    ['up', 'down'],
+                ),
+                Field::optional(
+                    ContactInput::SETTLE_MS,
+                    'settle_ms',
+                    'Settles in',
+                    new Whole(0, 2000, 'ms'),
+                    'How long they are open before it closes.',
+                ),
             ]), 'one that is closed while none of others is'),
         ]), 0, 64);
     }
@@ -134,16 +261,40 @@ final class ControlReader
         $hat = $given->says('hat') ? $this->free('hat', $given, 'hat', $ref) : null;
         $contacts = $hat === null
             ? $this->contactsOf($given->things('contacts'), $ref)
-            : array_map(fn (int $d) => ContactInput::direction($ref.'.'.self::HAT_NAMES[$d], self::HAT_NAMES[$d], $ref, $hat, $d), range(0, 3));
+            : array_map(
+                fn (int $d) => ContactInput::direction(
+                    $ref.'.'.self::HAT_NAMES[$d],
+                    self::HAT_NAMES[$d],
+                    $ref,
+                    $hat,
+                    $d,
+                ),
+                range(0, 3),
+            );
         $axes = array_map(fn (FieldValues $axis) => $this->axis($axis, $ref), $given->things('axes'));
         $encoder = $given->says('encoder') ? $this->free('encoder', $given, 'encoder', $ref) : null;
         if ($encoder !== null && $contacts === []) {
-            $contacts = [ContactInput::tick($ref.'.plus', '+', $ref, 1), ContactInput::tick($ref.'.minus', '−', $ref, -1)];
+            $contacts = [
+                ContactInput::tick($ref.'.plus', '+', $ref, 1),
+                ContactInput::tick($ref.'.minus', '−', $ref, -1),
+            ];
         }
         if ($axes === [] && $contacts === []) {
             throw $given->lacks('axes", "contacts", "hat" or "encoder');
         }
-        $control = new Control($ref, $name, $given->textOrNull('label') ?? mb_substr($name, 0, 20), ControlKinds::of($given->text('kind')), $axes, $contacts, $x, $y, $hat, $encoder, $given->whole('page'));
+        $control = new Control(
+            $ref,
+            $name,
+            $given->textOrNull('label') ?? mb_substr($name, 0, 20),
+            ControlKinds::of($given->text('kind')),
+            $axes,
+            $contacts,
+            $x,
+            $y,
+            $hat,
+            $encoder,
+            $given->whole('page'),
+        );
         self::checkKind($control, $given->node('kind'));
 
         return $control;
@@ -190,7 +341,10 @@ final class ControlReader
     {
         $said = $nodes === null ? [] : self::contactsType($this->ofOwner)->read($nodes);
 
-        return $this->contactsOf(array_values(array_filter($said, fn (mixed $one): bool => $one instanceof FieldValues)), $control);
+        return $this->contactsOf(
+            array_values(array_filter($said, fn (mixed $one): bool => $one instanceof FieldValues)),
+            $control,
+        );
     }
 
     /**
@@ -202,7 +356,11 @@ final class ControlReader
     {
         $contacts = [];
         foreach ($said as $given) {
-            $ref = $given->has('keeps') && $given->says('keeps') ? $this->device.'/'.$given->text('keeps') : self::sub($given, $control);
+            $ref = $given->has('keeps') && $given->says('keeps')
+                ? $this->device
+                .'/'
+                .$given->text('keeps')
+                : self::sub($given, $control);
             if (isset($contacts[$ref])) {
                 throw $given->refuseAll('a position that is not there yet');
             }
@@ -219,13 +377,22 @@ final class ControlReader
         if ($given->has('none_of')) {
             $sources = [];
             foreach ($given->texts('none_of') as $i => $of) {
-                $sources[] = self::source($of, $control, $before) ?? throw $given->refuseEntry('none_of', $i, self::SOURCE);
+                $sources[] = self::source($of, $control, $before)
+                    ?? throw $given->refuseEntry('none_of', $i, self::SOURCE);
             }
 
             return ContactInput::noneOf($ref, $name, $sources, 1000 * $given->whole('settle_ms'));
         }
         if ($given->has('opposite')) {
-            return ContactInput::opposite($ref, $name, self::source($given->text('opposite'), $control, $before) ?? throw $given->refuse('opposite', self::SOURCE));
+            return ContactInput::opposite(
+                $ref,
+                $name,
+                self::source(
+                    $given->text('opposite'),
+                    $control,
+                    $before,
+                ) ?? throw $given->refuse('opposite', self::SOURCE),
+            );
         }
         $page = InputPage::from($given->text('page'));
 

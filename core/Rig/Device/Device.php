@@ -21,7 +21,8 @@ final readonly class Device
      * @param ?string       $descriptor its report descriptor (HID 1.11, 6.2.2) as hex digits
      * @param ?string       $gamepad    the model under which the browser knows it (W3C Gamepad, `id`)
      * @param ?DeviceLimits $limits     null if it sets none
-     * @param ?Panel        $panel      that its owner drew, in the place of what its file has; null for what is as the file says
+     * @param ?Panel        $panel      that its owner drew, in the place of what its
+     *                                  file has; null for what is as the file says
      */
     public function __construct(
         public string $id,
@@ -42,7 +43,10 @@ final readonly class Device
     /** "Fennel throttle"; a thing whose name says what it is, "Mouse" or "Peat button box", by that. */
     public function title(): string
     {
-        return preg_match('/(^| )'.preg_quote($this->kind, '/').'$/iu', $this->name) === 1 ? $this->name : $this->name.' '.$this->kind;
+        return preg_match(
+            '/(^| )'.preg_quote($this->kind, '/').'$/iu',
+            $this->name,
+        ) === 1 ? $this->name : $this->name.' '.$this->kind;
     }
 
     /** Is it a real one that a browser reads, as a controller or by its reports? */
@@ -64,7 +68,9 @@ final readonly class Device
 
     public function setting(string $id): ?Setting
     {
-        return $this->onboard->settings[$id] ?? ($id === Setting::PANEL && $this->kind === PanelDevice::KIND ? Setting::ofPanel() : null);
+        return $this->onboard->settings[$id] ?? (
+            $id === Setting::PANEL && $this->kind === PanelDevice::KIND ? Setting::ofPanel() : null
+        );
     }
 
     /** @return list<AxisInput> */
@@ -107,30 +113,88 @@ final readonly class Device
      */
     public function sized(int $width, int $height): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $width, $height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits, $this->panel);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->standIn,
+            $this->controls,
+            $this->lamps,
+            $width,
+            $height,
+            $this->onboard,
+            $this->descriptor,
+            $this->gamepad,
+            $this->limits,
+            $this->panel,
+        );
     }
 
     /** The same as it reports in one of its modes: other numbers, the same references. */
     public function inMode(?Mode $mode): self
     {
-        return $mode?->descriptor === null ? $this : new self($this->id, $this->name, $this->kind, $this->standIn, array_map($mode->over(...), $this->controls), $this->lamps, $this->width, $this->height, $this->onboard, $mode->descriptor, $this->gamepad, $this->limits, $this->panel);
+        return $mode?->descriptor === null ? $this : new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->standIn,
+            array_map($mode->over(...), $this->controls),
+            $this->lamps,
+            $this->width,
+            $this->height,
+            $this->onboard,
+            $mode->descriptor,
+            $this->gamepad,
+            $this->limits,
+            $this->panel,
+        );
     }
 
     /** The same with another firmware in it, which keeps what it says. */
     public function withFirmware(string $version, Keeps $keeps): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $this->width, $this->height, $this->onboard->with($version, $keeps), $this->descriptor, $this->gamepad, $this->limits, $this->panel);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->standIn,
+            $this->controls,
+            $this->lamps,
+            $this->width,
+            $this->height,
+            $this->onboard->with($version, $keeps),
+            $this->descriptor,
+            $this->gamepad,
+            $this->limits,
+            $this->panel,
+        );
     }
 
     /** The same with its first controls only, as many as are wired. */
     public function wired(int $count): self
     {
-        return $count >= count($this->controls) ? $this : $this->withControls(array_slice($this->controls, 0, max(0, $count)));
+        return $count >= count($this->controls) ? $this : $this->withControls(
+            array_slice($this->controls, 0, max(0, $count)),
+        );
     }
 
     /** @param list<Control> $controls */
     public function withControls(array $controls): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits, $this->panel);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->standIn,
+            $controls,
+            $this->lamps,
+            $this->width,
+            $this->height,
+            $this->onboard,
+            $this->descriptor,
+            $this->gamepad,
+            $this->limits,
+            $this->panel,
+        );
     }
 }

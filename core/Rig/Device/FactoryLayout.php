@@ -27,8 +27,17 @@ final class FactoryLayout
             if (max(count($columns), count($rows)) > PanelPage::MOST_CELLS) {
                 return null;
             }
-            $tiles = array_map(fn (Control $control): ?Tile => self::tile($control, $columns[$control->x], $rows[$control->y]), $controls);
-            $drawn[] = new PanelPage('Page '.$number, max(PanelPage::FEWEST_CELLS, count($columns)), max(PanelPage::FEWEST_CELLS, count($rows)), '', array_values(array_filter($tiles)));
+            $tiles = array_map(
+                fn (Control $control): ?Tile => self::tile($control, $columns[$control->x], $rows[$control->y]),
+                $controls,
+            );
+            $drawn[] = new PanelPage(
+                'Page '.$number,
+                max(PanelPage::FEWEST_CELLS, count($columns)),
+                max(PanelPage::FEWEST_CELLS, count($rows)),
+                '',
+                array_values(array_filter($tiles)),
+            );
         }
 
         return $drawn === [] ? null : new Panel(PanelDevice::AS_NEW, $device->name, $drawn);
@@ -57,6 +66,22 @@ final class FactoryLayout
             default => null,
         };
 
-        return $kind === null ? null : new Tile($control->id(), $kind, $column, $row, 1, 1, $control->label === '' ? $control->name : $control->label, '', '', 1.0, false, 8, 0, '', null);
+        return $kind === null ? null : new Tile(
+            $control->id(),
+            $kind,
+            $column,
+            $row,
+            1,
+            1,
+            $control->label === '' ? $control->name : $control->label,
+            '',
+            '',
+            1.0,
+            false,
+            8,
+            0,
+            '',
+            null,
+        );
     }
 }

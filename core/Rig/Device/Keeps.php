@@ -26,7 +26,16 @@ final readonly class Keeps
     public const LAMPS = 'lamps';
     public const SETTINGS = 'settings';
 
-    public const PARTS = [self::CALIBRATION, self::SHAPING, self::STOPS, self::LAYERS, self::CHORDS, self::MACROS, self::LAMPS, self::SETTINGS];
+    public const PARTS = [
+        self::CALIBRATION,
+        self::SHAPING,
+        self::STOPS,
+        self::LAYERS,
+        self::CHORDS,
+        self::MACROS,
+        self::LAMPS,
+        self::SETTINGS,
+    ];
 
     /** Of these there can be a limit. */
     private const COUNTED = [self::STOPS, self::LAYERS, self::CHORDS, self::MACROS, self::LAMPS];
@@ -58,17 +67,40 @@ final readonly class Keeps
     {
         return [
             Field::required('banks', 'Banks', new Whole(2, 8), 'How many versions of a mapping it keeps.', 2),
-            Field::required('bank_bytes', 'Bytes', new Whole(64, 1_048_576, 'bytes'), 'How long a mapping can be.', 16_384),
+            Field::required(
+                'bank_bytes',
+                'Bytes',
+                new Whole(64, 1_048_576, 'bytes'),
+                'How long a mapping can be.',
+                16_384,
+            ),
         ];
     }
 
     public static function fields(): Fields
     {
-        $most = Fields::of(...array_map(fn (string $part): Field => Field::optional(null, $part, ucfirst($part), new Whole(0, 1000), 'How many '.$part.' it holds.', 8), self::COUNTED));
+        $most = Fields::of(...array_map(
+            fn (string $part): Field => Field::optional(
+                null,
+                $part,
+                ucfirst($part),
+                new Whole(0, 1000),
+                'How many '.$part.' it holds.',
+                8,
+            ),
+            self::COUNTED,
+        ));
 
         return Fields::of(...[
             ...self::memory(),
-            Field::optional(null, 'parts', 'Parts', self::kinds(self::PARTS), 'Which parts go into it; all if nothing is said.', self::PARTS),
+            Field::optional(
+                null,
+                'parts',
+                'Parts',
+                self::kinds(self::PARTS),
+                'Which parts go into it; all if nothing is said.',
+                self::PARTS,
+            ),
             Field::optional(
                 null,
                 'behaviours',
@@ -85,10 +117,23 @@ final readonly class Keeps
                 'Which outputs it can send; all that a device can if nothing is said.',
                 ['button'],
             ),
-            Field::optional(null, 'most', 'At most', new Thing($most, 'how many of each'), 'How many of each it holds; no limit if nothing is said.'),
+            Field::optional(
+                null,
+                'most',
+                'At most',
+                new Thing($most, 'how many of each'),
+                'How many of each it holds; no limit if nothing is said.',
+            ),
             Field::optional(null, 'name', 'Names', new Whole(0, 60), 'How many characters of a name it holds.', 16),
             Field::optional(null, 'firmware', 'Firmware', new Version, 'The least firmware for a write.', '2.0'),
-            Field::optional(null, 'mode', 'Mode', new Text(40), 'The id of the mode that the device must be in for a write.', 'keys'),
+            Field::optional(
+                null,
+                'mode',
+                'Mode',
+                new Text(40),
+                'The id of the mode that the device must be in for a write.',
+                'keys',
+            ),
         ]);
     }
 
@@ -104,11 +149,24 @@ final readonly class Keeps
             return null;
         }
         $limits = $given->thing('most');
-        $most = $limits === null ? [] : array_map($limits->wholeOrNull(...), array_combine(self::COUNTED, self::COUNTED));
+        $most = $limits === null ? [] : array_map(
+            $limits->wholeOrNull(...),
+            array_combine(self::COUNTED, self::COUNTED),
+        );
         $most = array_filter($most, fn (?int $count) => $count !== null);
         $some = fn (string $field): ?array => $given->says($field) ? $given->texts($field) : null;
 
-        return new self($given->whole('banks'), $given->whole('bank_bytes'), $some('parts'), $some('behaviours'), $some('outputs'), $most, $given->wholeOrNull('name'), $given->textOrNull('firmware'), $given->textOrNull('mode'));
+        return new self(
+            $given->whole('banks'),
+            $given->whole('bank_bytes'),
+            $some('parts'),
+            $some('behaviours'),
+            $some('outputs'),
+            $most,
+            $given->wholeOrNull('name'),
+            $given->textOrNull('firmware'),
+            $given->textOrNull('mode'),
+        );
     }
 
     /**
@@ -186,6 +244,9 @@ final readonly class Keeps
             $said[] = [ucfirst($part), $many($before->most[$part] ?? null), $many($this->most[$part] ?? null)];
         }
 
-        return array_map(fn (array $line) => $line[0].': '.$line[1].' → '.$line[2], array_values(array_filter($said, fn (array $line) => $line[1] !== $line[2])));
+        return array_map(
+            fn (array $line) => $line[0].': '.$line[1].' → '.$line[2],
+            array_values(array_filter($said, fn (array $line) => $line[1] !== $line[2])),
+        );
     }
 }

@@ -7,16 +7,28 @@ namespace Nailrod\Core\Rig\Device;
 /** Keys by the codes of W3C "UI Events KeyboardEvent code Values", section 3. */
 final class KeyCodes
 {
-    public const MODIFIERS = ['ShiftLeft', 'ShiftRight', 'ControlLeft', 'ControlRight', 'AltLeft', 'AltRight', 'MetaLeft', 'MetaRight'];
+    public const MODIFIERS = [
+        'ShiftLeft',
+        'ShiftRight',
+        'ControlLeft',
+        'ControlRight',
+        'AltLeft',
+        'AltRight',
+        'MetaLeft',
+        'MetaRight',
+    ];
 
     private const LETTERS_AND_DIGITS = 'Key[A-Z]|Digit[0-9]|Numpad[0-9]|F([1-9]|1[0-9]|2[0-4])';
     private const OTHERS = [
-        'Backquote' => '`', 'Backslash' => '\\', 'BracketLeft' => '[', 'BracketRight' => ']', 'Comma' => ',', 'Equal' => '=',
+        'Backquote' => '`', 'Backslash' => '\\', 'BracketLeft' => '[', 'BracketRight' => ']', 'Comma' => ',',
+        'Equal' => '=',
         'IntlBackslash' => '<', 'IntlRo' => 'Ro', 'IntlYen' => '¥', 'Minus' => '-', 'Period' => '.', 'Quote' => "'",
-        'Semicolon' => ';', 'Slash' => '/', 'Backspace' => 'Backspace', 'CapsLock' => 'Caps lock', 'ContextMenu' => 'Menu',
+        'Semicolon' => ';', 'Slash' => '/', 'Backspace' => 'Backspace', 'CapsLock' => 'Caps lock',
+        'ContextMenu' => 'Menu',
         'Enter' => 'Enter', 'Space' => 'Space', 'Tab' => 'Tab', 'Delete' => 'Delete', 'End' => 'End', 'Home' => 'Home',
         'Insert' => 'Insert', 'PageDown' => 'Page down', 'PageUp' => 'Page up', 'ArrowDown' => '↓', 'ArrowLeft' => '←',
-        'ArrowRight' => '→', 'ArrowUp' => '↑', 'NumLock' => 'Num lock', 'NumpadAdd' => 'Num +', 'NumpadComma' => 'Num ,',
+        'ArrowRight' => '→', 'ArrowUp' => '↑', 'NumLock' => 'Num lock', 'NumpadAdd' => 'Num +',
+        'NumpadComma' => 'Num ,',
         'NumpadDecimal' => 'Num .', 'NumpadDivide' => 'Num /', 'NumpadEnter' => 'Num Enter', 'NumpadEqual' => 'Num =',
         'NumpadMultiply' => 'Num *', 'NumpadSubtract' => 'Num -', 'Escape' => 'Esc', 'PrintScreen' => 'Print',
         'ScrollLock' => 'Scroll lock', 'Pause' => 'Pause',

@@ -11,7 +11,13 @@ final readonly class KnownPad
      * @param ?int        $slot  the browser's number for it; null if it was never plugged in
      * @param list<float> $axes  the last values, -1 to 1
      */
-    public function __construct(public string $device, public string $model, public ?int $slot, public bool $isPlugged, public array $axes) {}
+    public function __construct(
+        public string $device,
+        public string $model,
+        public ?int $slot,
+        public bool $isPlugged,
+        public array $axes,
+    ) {}
 
     /**
      * How far its axes are from these, all together; of axes that only one of them has, nothing.

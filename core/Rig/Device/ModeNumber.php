@@ -41,7 +41,15 @@ final readonly class ModeNumber implements Type
 
     public function schema(): array
     {
-        return ['type' => 'array', 'prefixItems' => [['enum' => self::pages()], ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST]], 'items' => false, 'minItems' => 2];
+        return [
+            'type' => 'array',
+            'prefixItems' => [
+                ['enum' => self::pages()],
+                ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST],
+            ],
+            'items' => false,
+            'minItems' => 2,
+        ];
     }
 
     public function inWords(): string

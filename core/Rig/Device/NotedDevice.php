@@ -18,7 +18,10 @@ final readonly class NotedDevice
      */
     public static function of(Device $device, array $notes, array &$missing): Device
     {
-        $others = array_diff_key($notes, array_flip(array_map(fn (Control $control): string => $control->id(), $device->controls)));
+        $others = array_diff_key(
+            $notes,
+            array_flip(array_map(fn (Control $control): string => $control->id(), $device->controls)),
+        );
         $claimed = self::claimed($device, array_diff_key($notes, $others));
         $controls = [];
         foreach ($device->controls as $control) {
@@ -57,14 +60,32 @@ final readonly class NotedDevice
             $phrase = PhraseList::added($list, (string) $id, $note);
             foreach ($controls as $other) {
                 if ($other->contacts[0]->number === $phrase->contacts[0]->number) {
-                    throw FormatError::at($note->node->path.'.contacts', $phrase->contacts[0]->number, 'a number that no other phrase has');
+                    throw FormatError::at(
+                        $note->node->path.'.contacts',
+                        $phrase->contacts[0]->number,
+                        'a number that no other phrase has',
+                    );
                 }
             }
             $controls[] = $phrase;
         }
         $all = $list->withControls($controls);
 
-        return new Device($all->id, $all->name, $all->kind, $all->standIn, $all->controls, $all->lamps, $all->width, PhraseList::height($all), $all->onboard, $notes === [] ? $all->descriptor : null, $all->gamepad, $all->limits, $all->panel);
+        return new Device(
+            $all->id,
+            $all->name,
+            $all->kind,
+            $all->standIn,
+            $all->controls,
+            $all->lamps,
+            $all->width,
+            PhraseList::height($all),
+            $all->onboard,
+            $notes === [] ? $all->descriptor : null,
+            $all->gamepad,
+            $all->limits,
+            $all->panel,
+        );
     }
 
     /**
@@ -87,10 +108,18 @@ final readonly class NotedDevice
             foreach ($note->claims() as $contact) {
                 $key = self::key($contact);
                 if (! isset($reported[$key])) {
-                    throw FormatError::at($note->node->path.'.contacts', $contact->number, 'a number that '.$device->name.' reports');
+                    throw FormatError::at(
+                        $note->node->path.'.contacts',
+                        $contact->number,
+                        'a number that '.$device->name.' reports',
+                    );
                 }
                 if (isset($claimed[$key])) {
-                    throw FormatError::at($note->node->path.'.contacts', $contact->number, 'a number that '.$claimed[$key].' does not have');
+                    throw FormatError::at(
+                        $note->node->path.'.contacts',
+                        $contact->number,
+                        'a number that '.$claimed[$key].' does not have',
+                    );
                 }
                 $claimed[$key] = (string) $id;
             }
@@ -111,15 +140,32 @@ final readonly class NotedDevice
      */
     private static function without(Control $control, array $claimed): ?Control
     {
-        $lost = fn (ContactInput $contact): bool => $contact->hat === null && $contact->number !== null && isset($claimed[self::key($contact)]);
+        $lost = fn (ContactInput $contact): bool => $contact->hat === null
+            && $contact->number !== null
+            && isset($claimed[self::key($contact)]);
         if (array_filter($control->contacts, $lost) === []) {
             return $control;
         }
-        $left = array_filter($control->contacts, fn (ContactInput $contact) => $contact->isReported() && ! $lost($contact));
+        $left = array_filter(
+            $control->contacts,
+            fn (ContactInput $contact) => $contact->isReported() && ! $lost($contact),
+        );
         if ($left === []) {
             return null;
         }
 
-        return new Control($control->ref, $control->name, $control->label, count($left) === 1 ? new PushButton : new Dial, [], array_values($left), $control->x, $control->y, null, null, $control->page);
+        return new Control(
+            $control->ref,
+            $control->name,
+            $control->label,
+            count($left) === 1 ? new PushButton : new Dial,
+            [],
+            array_values($left),
+            $control->x,
+            $control->y,
+            null,
+            null,
+            $control->page,
+        );
     }
 }

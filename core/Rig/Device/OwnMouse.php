@@ -13,9 +13,19 @@ final class OwnMouse implements HeardDevice
     private const PAD = 'pad';
     private const WHEEL = 'wheel';
 
-    /** Of each button: the number that W3C UI Events gives it, its usage, its id, its name, its label and where it is drawn. */
+    /**
+     * Of each button: the number that W3C UI Events gives it, its usage, its id, its name, its label and where it is
+     * drawn.
+     */
     private const BUTTONS = [
-        [0, 1, 'left', 'Left button', 'Left', [130, 120]], [1, 3, 'middle', 'Middle button', 'Middle', [310, 120]], [2, 2, 'right', 'Right button', 'Right', [490, 120]],
+        [0, 1, 'left', 'Left button', 'Left', [130, 120]], [
+            1,
+            3,
+            'middle',
+            'Middle button',
+            'Middle',
+            [310, 120],
+        ], [2, 2, 'right', 'Right button', 'Right', [490, 120]],
         [3, 4, 'back', 'Back button', 'Back', [130, 300]], [4, 5, 'forward', 'Forward button', 'Forward', [490, 300]],
     ];
 
@@ -44,12 +54,50 @@ final class OwnMouse implements HeardDevice
 
     public static function document(): array
     {
-        $axis = fn (string $id, string $name, int $number): array => ['id' => $id, 'name' => $name, 'number' => $number, 'min' => 0, 'max' => self::FULL];
-        $controls = array_map(fn (array $button): array => ['id' => $button[2], 'name' => $button[3], 'label' => $button[4], 'kind' => 'button', 'at' => $button[5], 'contacts' => [['number' => $button[1]]]], self::BUTTONS);
-        $controls[] = ['id' => self::WHEEL, 'name' => 'Mouse wheel', 'label' => 'Wheel', 'kind' => 'encoder', 'at' => [310, 290], 'encoder' => 1];
-        $controls[] = ['id' => self::PAD, 'name' => 'Mouse', 'label' => 'Pad', 'kind' => 'stick', 'at' => [300, 580], 'axes' => [$axis('x', 'across', 1), $axis('y', 'up', 2)]];
+        $axis = fn (string $id, string $name, int $number): array => [
+            'id' => $id,
+            'name' => $name,
+            'number' => $number,
+            'min' => 0,
+            'max' => self::FULL,
+        ];
+        $controls = array_map(
+            fn (array $button): array => [
+                'id' => $button[2],
+                'name' => $button[3],
+                'label' => $button[4],
+                'kind' => 'button',
+                'at' => $button[5],
+                'contacts' => [['number' => $button[1]]],
+            ],
+            self::BUTTONS,
+        );
+        $controls[] = [
+            'id' => self::WHEEL,
+            'name' => 'Mouse wheel',
+            'label' => 'Wheel',
+            'kind' => 'encoder',
+            'at' => [310, 290],
+            'encoder' => 1,
+        ];
+        $controls[] = [
+            'id' => self::PAD,
+            'name' => 'Mouse',
+            'label' => 'Pad',
+            'kind' => 'stick',
+            'at' => [300, 580],
+            'axes' => [$axis('x', 'across', 1), $axis('y', 'up', 2)],
+        ];
 
-        return ['format' => 'nailrod-device', 'version' => 1, 'id' => self::id(), 'name' => 'Mouse', 'kind' => 'mouse', 'face' => ['width' => 620, 'height' => 840], 'controls' => $controls];
+        return [
+            'format' => 'nailrod-device',
+            'version' => 1,
+            'id' => self::id(),
+            'name' => 'Mouse',
+            'kind' => 'mouse',
+            'face' => ['width' => 620, 'height' => 840],
+            'controls' => $controls,
+        ];
     }
 
     public static function isIn(Rig $rig): bool
@@ -57,7 +105,10 @@ final class OwnMouse implements HeardDevice
         return self::inputs($rig) !== [];
     }
 
-    /** @return array{}|array{buttons: array<int, string>, wheel: string, across: array{string, int, int}, up: array{string, int, int}} references of the inputs; of an axis also its lowest and highest reading */
+    /**
+     * @return array{}|array{buttons: array<int, string>, wheel: string, across: array{string, int, int},
+     *     up: array{string, int, int}} references of the inputs; of an axis also its lowest and highest reading
+     */
     public static function inputs(Rig $rig): array
     {
         foreach ($rig->devices as $device) {

@@ -35,14 +35,21 @@ final class PanelDevice
         }
         foreach ($most->kinds ?? [] as $kind => $count) {
             if (count($panel->ofKind(TileKind::from($kind))) > $count) {
-                throw $node->refuse(sprintf('at most %d of the kind %s, the limit of %s', $count, TileKind::from($kind)->inWords(), $device->name));
+                throw $node->refuse(sprintf(
+                    'at most %d of the kind %s, the limit of %s',
+                    $count,
+                    TileKind::from($kind)->inWords(),
+                    $device->name,
+                ));
             }
         }
         $controls = $lamps = [];
         $number = $axes = $hats = 0;
         foreach ($panel->pages as $i => $page) {
             if ($most?->tiles !== null && count($page->tiles) > $most->tiles) {
-                throw $node->refuse(sprintf('at most %d tiles on a page, the limit of %s', $most->tiles, $device->name));
+                throw $node->refuse(
+                    sprintf('at most %d tiles on a page, the limit of %s', $most->tiles, $device->name),
+                );
             }
             foreach ($page->tiles as $tile) {
                 [$x, $y] = self::middle($device, $page, $tile);
@@ -53,11 +60,33 @@ final class PanelDevice
             }
         }
 
-        return new Device($device->id, $device->name, $device->kind, $device->standIn, $controls, $lamps, $device->width, $device->height, $device->onboard, null, $device->gamepad, $device->limits, $panel);
+        return new Device(
+            $device->id,
+            $device->name,
+            $device->kind,
+            $device->standIn,
+            $controls,
+            $lamps,
+            $device->width,
+            $device->height,
+            $device->onboard,
+            null,
+            $device->gamepad,
+            $device->limits,
+            $panel,
+        );
     }
 
-    private static function control(Device $device, Tile $tile, int $x, int $y, int $page, int &$number, int &$axes, int &$hats): Control
-    {
+    private static function control(
+        Device $device,
+        Tile $tile,
+        int $x,
+        int $y,
+        int $page,
+        int &$number,
+        int &$axes,
+        int &$hats,
+    ): Control {
         $ref = $device->id.'/'.$tile->id;
         $contact = function (string $end, string $name) use ($ref, &$number): ContactInput {
             return ContactInput::reported($ref.$end, $name, ++$number);
@@ -70,7 +99,19 @@ final class PanelDevice
             default => [new TouchTile, [], [$contact('', '')]],
         };
 
-        return new Control($ref, $tile->name(), mb_substr($tile->name(), 0, 20), $kind, $moves, $contacts, $x, $y, $hat, null, $page);
+        return new Control(
+            $ref,
+            $tile->name(),
+            mb_substr($tile->name(), 0, 20),
+            $kind,
+            $moves,
+            $contacts,
+            $x,
+            $y,
+            $hat,
+            null,
+            $page,
+        );
     }
 
     /** @return list<ContactInput> the directions of a stick, which reports as a hat does */

@@ -36,7 +36,15 @@ final class PhraseList implements OwnDevice
 
     public static function document(): array
     {
-        return ['format' => 'nailrod-device', 'version' => 1, 'id' => self::id(), 'name' => 'Phrase list', 'kind' => self::KIND, 'face' => ['width' => self::WIDTH, 'height' => self::FIRST + self::FOOT], 'controls' => []];
+        return [
+            'format' => 'nailrod-device',
+            'version' => 1,
+            'id' => self::id(),
+            'name' => 'Phrase list',
+            'kind' => self::KIND,
+            'face' => ['width' => self::WIDTH, 'height' => self::FIRST + self::FOOT],
+            'controls' => [],
+        ];
     }
 
     public static function isIn(Rig $rig): bool
@@ -59,7 +67,8 @@ final class PhraseList implements OwnDevice
     /**
      * What adds a phrase to a list, at the first place and under the lowest number that are free.
      *
-     * @param list<string> $noted ids of controls of which something is said already: what stood for another phrase does not stand for this one
+     * @param list<string> $noted ids of controls of which something is said already: what
+     *                            stood for another phrase does not stand for this one
      *
      * @return array{string, array<string, mixed>} the id of its control, and the note
      */
@@ -67,12 +76,20 @@ final class PhraseList implements OwnDevice
     {
         $numbers = array_flip(array_map(fn (ContactInput $contact): int => (int) $contact->number, $list->contacts()));
         $taken = array_flip(array_map(fn (Control $control): string => $control->x.' '.$control->y, $list->controls));
-        for ($number = 1; isset($numbers[$number]) || in_array('phrase-'.$number, $noted, true) || $list->control('phrase-'.$number) !== null; $number++);
+        for (
+            $number = 1; isset($numbers[$number])
+                || in_array('phrase-'.$number, $noted, true)
+                || $list->control('phrase-'.$number) !== null; $number++
+        );
         for ($at = 0; isset($taken[self::COLUMNS[$at % 2].' '.(self::FIRST + self::ROW * intdiv($at, 2))]); $at++);
 
         return [
             'phrase-'.$number,
-            ['name' => $phrase, 'at' => [self::COLUMNS[$at % 2], self::FIRST + self::ROW * intdiv($at, 2)], 'contacts' => [['number' => $number]]],
+            [
+                'name' => $phrase,
+                'at' => [self::COLUMNS[$at % 2], self::FIRST + self::ROW * intdiv($at, 2)],
+                'contacts' => [['number' => $number]],
+            ],
         ];
     }
 
@@ -86,7 +103,9 @@ final class PhraseList implements OwnDevice
         [$x, $y] = (new FacePosition)->read($note->node->get('at'));
         $name = $note->node->get('name')->string(60);
         $control = new Control($list->id.'/'.$id, $name, mb_substr($name, 0, 20), new Phrase, [], [], $x, $y);
-        $control = $control->withContacts((new ControlReader($list->id))->contacts($note->node->get('contacts'), $control->ref));
+        $control = $control->withContacts(
+            (new ControlReader($list->id))->contacts($note->node->get('contacts'), $control->ref),
+        );
         ControlReader::checkKind($control, $note->node);
 
         return $control;
@@ -95,6 +114,8 @@ final class PhraseList implements OwnDevice
     /** How high its faceplate has to be for all its phrases, in grid units. */
     public static function height(Device $list): int
     {
-        return max([$list->height, ...array_map(fn (Control $control): int => $control->y + self::FOOT, $list->controls)]);
+        return max(
+            [$list->height, ...array_map(fn (Control $control): int => $control->y + self::FOOT, $list->controls)],
+        );
     }
 }

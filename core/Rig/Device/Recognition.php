@@ -42,7 +42,13 @@ final readonly class Recognition
         if (count($away) < 2) {
             return new self($away[0]->device ?? null, null);
         }
-        usort($away, fn (KnownPad $a, KnownPad $b) => [$a->distance($axes), abs(($a->slot ?? 99) - $slot)] <=> [$b->distance($axes), abs(($b->slot ?? 99) - $slot)]);
+        usort(
+            $away,
+            fn (KnownPad $a, KnownPad $b) => [
+                $a->distance($axes),
+                abs(($a->slot ?? 99) - $slot),
+            ] <=> [$b->distance($axes), abs(($b->slot ?? 99) - $slot)],
+        );
         $isClear = $away[1]->distance($axes) - $away[0]->distance($axes) > self::CLEARLY;
 
         return new self($away[0]->device, $isClear ? null : $away[1]->device);

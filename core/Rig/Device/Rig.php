@@ -129,7 +129,10 @@ final readonly class Rig
         return $phrases;
     }
 
-    /** The contact of a phrase that was said, however it is written: capitals and spaces do not count; null if there is none. */
+    /**
+     * The contact of a phrase that was said, however it is written: capitals and spaces do not count; null if there is
+     * none.
+     */
     public function phrase(string $said): ?string
     {
         $plain = fn (string $phrase): string => mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', $phrase)));
@@ -230,11 +233,26 @@ final readonly class Rig
         }
 
         if ($contact->rotary !== null) {
-            return $contact->encoder === null ? 'e'.$control?->encoder.'·'.($contact->direction + 1) : $this->numberOf($contact->rotary->contacts[0]).'… '.$contact->name;
+            return $contact->encoder === null
+                ? 'e'
+                .$control?->encoder
+                .'·'
+                .($contact->direction + 1)
+                : $this->numberOf($contact->rotary->contacts[0])
+                .'… '
+                .$contact->name;
         }
 
         return $contact->number === null
-            ? $contact->mark ?? ($contact->encoder !== null ? 'enc '.$control?->encoder.' '.$contact->name : null) ?? '¬'.implode('·', array_map(fn (string $of) => $this->contacts[$of]->number ?? $this->contacts[$of]->mark, $contact->madeFrom()))
+            ? $contact->mark ?? (
+                $contact->encoder !== null ? 'enc '.$control?->encoder.' '.$contact->name : null
+            ) ?? '¬'.implode(
+                '·',
+                array_map(
+                    fn (string $of) => $this->contacts[$of]->number ?? $this->contacts[$of]->mark,
+                    $contact->madeFrom(),
+                ),
+            )
             : ($contact->hat === null ? '' : 'hat ').$contact->page->show($contact->number);
     }
 

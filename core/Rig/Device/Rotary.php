@@ -22,7 +22,8 @@ final readonly class Rotary
 
     /**
      * @param string       $control  reference of the dial, or of the encoder
-     * @param list<string> $contacts references of the positions of a dial, or of the places of an encoder, in turning order
+     * @param list<string> $contacts references of the positions of a dial, or of the
+     *                               places of an encoder, in turning order
      * @param bool         $round    does it go from the last to the first?
      */
     public function __construct(public string $control, public array $contacts, public bool $round) {}
@@ -57,7 +58,11 @@ final readonly class Rotary
         if (! $dial->kind instanceof Dial) {
             throw $asked->refuse('nothing, since '.$dial->name.' is no dial');
         }
-        $rotary = new self($dial->ref, array_map(fn (ContactInput $position) => $position->ref, $dial->contacts), $round);
+        $rotary = new self(
+            $dial->ref,
+            array_map(fn (ContactInput $position) => $position->ref, $dial->contacts),
+            $round,
+        );
 
         return [
             ContactInput::tick($dial->ref.'.tick-plus', '+', $dial->ref, 1, $rotary),
@@ -77,7 +82,11 @@ final readonly class Rotary
         if ($encoder->encoder === null) {
             throw $asked->refuse('nothing, since '.$encoder->name.' is no encoder');
         }
-        $rotary = new self($encoder->ref, array_map(fn (int $i) => $encoder->ref.'.place-'.$i, range(1, $count)), $round);
+        $rotary = new self(
+            $encoder->ref,
+            array_map(fn (int $i) => $encoder->ref.'.place-'.$i, range(1, $count)),
+            $round,
+        );
 
         return array_map(fn (int $i) => ContactInput::place($rotary, $i), array_keys($rotary->contacts));
     }

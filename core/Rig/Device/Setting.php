@@ -69,14 +69,39 @@ final readonly class Setting
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('id', 'Id', new NewId('rotation'), 'Its own name on the device. Some are known: rotation (degrees lock to lock), spring and end-stop (percent), brightness (percent), debounce (ms), wired (inputs).'),
+            Field::required(
+                'id',
+                'Id',
+                new NewId('rotation'),
+                'Its own name on the device. Some are known: rotation (degrees lock to lock), spring and end-stop '
+                    .'(percent), brightness (percent), debounce (ms), wired (inputs).',
+            ),
             Field::required('name', 'Name', new Text(60), 'What it is called.', 'Rotation'),
-            Field::required('kind', 'Kind', Choice::of(self::NUMBER, self::CHOICE, self::ON_OFF, self::COLOUR), 'What can be said of it.'),
+            Field::required(
+                'kind',
+                'Kind',
+                Choice::of(self::NUMBER, self::CHOICE, self::ON_OFF, self::COLOUR),
+                'What can be said of it.',
+            ),
             Field::optional('', 'unit', 'Unit', new Text(12, true), 'Of a number: what it counts.', '°'),
             Field::optional(0, 'least', 'Least', new Number, 'Of a number: the least.', 180),
             Field::optional(100, 'most', 'Most', new Number, 'Of a number: the most.', 1080),
-            Field::optional(1, 'step', 'Step', new Number(0.001, 1e6), 'Of a number: it goes by steps of this, from the least on.', 10),
-            Field::optional([], 'choices', 'Choices', new Several(new Text(40), 0, 40, true, 'choices, each once'), 'Of a choice: what it can be.', ['16', '24', '40']),
+            Field::optional(
+                1,
+                'step',
+                'Step',
+                new Number(0.001, 1e6),
+                'Of a number: it goes by steps of this, from the least on.',
+                10,
+            ),
+            Field::optional(
+                [],
+                'choices',
+                'Choices',
+                new Several(new Text(40), 0, 40, true, 'choices, each once'),
+                'Of a choice: what it can be.',
+                ['16', '24', '40'],
+            ),
             Field::required('usual', 'Usual', new Scalar, 'What it is if nobody says anything.', 1080),
             Field::optional(null, 'needs', 'Needs', new Version, 'The least firmware that knows it.', '2.6'),
         );
@@ -100,7 +125,18 @@ final readonly class Setting
         }
         $usual = $node->get('usual')->value;
         assert(is_scalar($usual));
-        $setting = new self($given->text('id'), $given->text('name'), $kind, self::unitOf($given), $given->number('least'), $given->number('most'), $given->number('step'), $given->texts('choices'), $usual, $given->textOrNull('needs'));
+        $setting = new self(
+            $given->text('id'),
+            $given->text('name'),
+            $kind,
+            self::unitOf($given),
+            $given->number('least'),
+            $given->number('most'),
+            $given->number('step'),
+            $given->texts('choices'),
+            $usual,
+            $given->textOrNull('needs'),
+        );
         $setting->value($node->get('usual'));
 
         return $setting;
@@ -160,7 +196,11 @@ final readonly class Setting
         }
         $steps = ($value - $this->least) / $this->step;
         if (abs($steps - round($steps)) > 1e-6) {
-            throw $node->refuse(sprintf('a number from %s on in steps of %s', json_encode($this->plain($this->least)), json_encode($this->plain($this->step))));
+            throw $node->refuse(sprintf(
+                'a number from %s on in steps of %s',
+                json_encode($this->plain($this->least)),
+                json_encode($this->plain($this->step)),
+            ));
         }
 
         return $this->plain($value);

@@ -44,7 +44,10 @@ final class Collections
     {
         $self = new self;
 
-        return implode('', array_map(fn (Node $one): string => $self->collection($one, 0), $collections->list(self::MOST)));
+        return implode(
+            '',
+            array_map(fn (Node $one): string => $self->collection($one, 0), $collections->list(self::MOST)),
+        );
     }
 
     private function collection(Node $node, int $depth): string
@@ -52,7 +55,10 @@ final class Collections
         if ($depth > self::MOST_DEPTH) {
             throw $node->refuse('collections at most '.self::MOST_DEPTH.' deep');
         }
-        $bytes = self::item(self::USAGE, ($node->get('usagePage')->int(0, 0xFFFF) << 16) | $node->get('usage')->int(0, 0xFFFF)).self::COLLECTION.chr($node->maybe('type')?->int(0, 255) ?? 1);
+        $bytes = self::item(
+            self::USAGE,
+            ($node->get('usagePage')->int(0, 0xFFFF) << 16) | $node->get('usage')->int(0, 0xFFFF),
+        ).self::COLLECTION.chr($node->maybe('type')?->int(0, 255) ?? 1);
         foreach ($node->maybe('inputReports')?->list(256) ?? [] as $report) {
             $bytes .= $this->report($report);
         }
@@ -71,7 +77,10 @@ final class Collections
         }
         $this->described[$id] = true;
 
-        return ($id === 0 ? '' : self::REPORT_ID.chr($id)).implode('', array_map(self::field(...), $node->get('items')->list(self::MOST_ITEMS)));
+        return ($id === 0 ? '' : self::REPORT_ID.chr($id)).implode(
+            '',
+            array_map(self::field(...), $node->get('items')->list(self::MOST_ITEMS)),
+        );
     }
 
     private static function field(Node $node): string
@@ -80,17 +89,27 @@ final class Collections
         $number = fn (string $name): int => $node->maybe($name)?->int(-0x80000000, 0x7FFFFFFF) ?? 0;
         $usages = '';
         if ($is('isRange')) {
-            $usages = self::item(self::USAGE_MIN, $node->get('usageMinimum')->int(0, 0xFFFFFFFF)).self::item(self::USAGE_MAX, $node->get('usageMaximum')->int(0, 0xFFFFFFFF));
+            $usages = self::item(
+                self::USAGE_MIN,
+                $node->get('usageMinimum')->int(0, 0xFFFFFFFF),
+            ).self::item(self::USAGE_MAX, $node->get('usageMaximum')->int(0, 0xFFFFFFFF));
         } else {
             foreach ($node->maybe('usages')?->list(self::MOST_ITEMS) ?? [] as $usage) {
                 $usages .= self::item(self::USAGE, $usage->int(0, 0xFFFFFFFF));
             }
         }
-        $flags = ($is('isConstant') ? 1 : 0) | ($is('isArray') ? 0 : 2) | ($is('isAbsolute') ? 0 : 4) | ($is('hasNull') ? 0x40 : 0);
+        $flags = ($is('isConstant') ? 1 : 0) | ($is('isArray') ? 0 : 2) | ($is('isAbsolute') ? 0 : 4)
+            | ($is('hasNull') ? 0x40 : 0);
 
         return $usages
-            .self::item(self::LOGICAL_MIN, $number('logicalMinimum')).self::item(self::LOGICAL_MAX, $number('logicalMaximum'))
-            .self::item(self::SIZE, $node->get('reportSize')->int(0, 32)).self::item(self::COUNT, $node->get('reportCount')->int(0, 65_536))
+            .self::item(
+                self::LOGICAL_MIN,
+                $number('logicalMinimum'),
+            ).self::item(self::LOGICAL_MAX, $number('logicalMaximum'))
+            .self::item(self::SIZE, $node->get('reportSize')->int(0, 32)).self::item(
+                self::COUNT,
+                $node->get('reportCount')->int(0, 65_536),
+            )
             .self::INPUT.chr($flags);
     }
 

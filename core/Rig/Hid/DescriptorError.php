@@ -16,6 +16,10 @@ final class DescriptorError extends \DomainException implements Refusal
 
     public static function text(string $found): self
     {
-        return new self(sprintf('the file: found %s, expected the bytes of a report descriptor: binary, hex digits, or a list such as 0x05, 0x01.', mb_scrub($found, 'UTF-8')));
+        return new self(sprintf(
+            'the file: found %s, expected the bytes of a report descriptor: binary, hex digits, or a list such '
+                .'as 0x05, 0x01.',
+            mb_scrub($found, 'UTF-8'),
+        ));
     }
 }

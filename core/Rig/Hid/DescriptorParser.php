@@ -50,11 +50,19 @@ final class DescriptorParser
                 Item::MAIN => $this->main($item),
                 Item::GLOBAL => $this->global($item),
                 Item::LOCAL => $this->local($item),
-                default => throw DescriptorError::at($item->offset, 'an item of the reserved type', 'a main, global or local item'),
+                default => throw DescriptorError::at(
+                    $item->offset,
+                    'an item of the reserved type',
+                    'a main, global or local item',
+                ),
             };
         }
         if ($this->depth > 0) {
-            throw DescriptorError::at(strlen($bytes), $this->depth.' collections that are still open', 'an end for each');
+            throw DescriptorError::at(
+                strlen($bytes),
+                $this->depth.' collections that are still open',
+                'an end for each',
+            );
         }
         if ($this->bits === []) {
             throw DescriptorError::at(strlen($bytes), 'no input report', 'at least one');
@@ -97,11 +105,22 @@ final class DescriptorParser
 
     private function global(Item $item): void
     {
-        $name = [0x0 => 'page', 0x1 => 'min', 0x2 => 'max', 0x7 => 'size', 0x8 => 'id', 0x9 => 'count'][$item->tag] ?? null;
+        $name = [
+            0x0 => 'page',
+            0x1 => 'min',
+            0x2 => 'max',
+            0x7 => 'size',
+            0x8 => 'id',
+            0x9 => 'count',
+        ][$item->tag] ?? null;
         if ($item->tag === 0xA) {
             $this->push($item);
         } elseif ($item->tag === 0xB) {
-            $this->global = array_pop($this->pushed) ?? throw DescriptorError::at($item->offset, 'a pop', 'a push before it');
+            $this->global = array_pop($this->pushed) ?? throw DescriptorError::at(
+                $item->offset,
+                'a pop',
+                'a push before it',
+            );
         } elseif ($name === 'max') {
             // A highest value that reads as negative while the lowest is not is meant without a sign.
             $this->global['max'] = $this->global['min'] >= 0 ? $item->unsigned() : $item->signed();
@@ -116,7 +135,11 @@ final class DescriptorParser
     private function push(Item $item): void
     {
         if (count($this->pushed) >= self::MOST_DEPTH) {
-            throw DescriptorError::at($item->offset, 'a push '.(count($this->pushed) + 1).' deep', 'at most '.self::MOST_DEPTH);
+            throw DescriptorError::at(
+                $item->offset,
+                'a push '.(count($this->pushed) + 1).' deep',
+                'at most '.self::MOST_DEPTH,
+            );
         }
         $this->pushed[] = $this->global;
     }
@@ -138,7 +161,11 @@ final class DescriptorParser
         } elseif ($item->tag === 0x2) {
             [$first, $firstPage] = $this->usageMin ?? [$usage, $page];
             if ($usage < $first) {
-                throw DescriptorError::at($item->offset, 'usages from '.$first.' to '.$usage, 'a highest usage that is not below the lowest');
+                throw DescriptorError::at(
+                    $item->offset,
+                    'usages from '.$first.' to '.$usage,
+                    'a highest usage that is not below the lowest',
+                );
             }
             $this->usages[] = [$first, $usage, $page ?? $firstPage];
             $this->usageMin = null;
@@ -151,7 +178,11 @@ final class DescriptorParser
         ['size' => $size, 'count' => $count, 'id' => $id] = $this->global;
         $start = $this->bits[$id] ?? 0;
         if ($size * $count + $start > self::MOST_BITS || $count > self::MOST_BITS) {
-            throw DescriptorError::at($item->offset, $count.' values of '.$size.' bits', 'at most '.self::MOST_BITS.' bits in a report');
+            throw DescriptorError::at(
+                $item->offset,
+                $count.' values of '.$size.' bits',
+                'at most '.self::MOST_BITS.' bits in a report',
+            );
         }
         $this->bits[$id] = $start + $size * $count;
         if (($flags & 1) === 1 || $size === 0 || ($this->usages === [] && $this->global['page'] < Usages::VENDOR)) {
@@ -164,7 +195,11 @@ final class DescriptorParser
             return;
         }
         if ($this->global['min'] > $this->global['max']) {
-            throw DescriptorError::at($item->offset, 'a logical range from '.$this->global['min'].' to '.$this->global['max'], 'a lowest value that is not above the highest');
+            throw DescriptorError::at(
+                $item->offset,
+                'a logical range from '.$this->global['min'].' to '.$this->global['max'],
+                'a lowest value that is not above the highest',
+            );
         }
         $this->made += $count;
         if ($this->made > self::MOST_FIELDS) {

@@ -27,7 +27,10 @@ final class DescriptorText
     /** A descriptor holds zero and other control bytes almost at once; text holds none but white space. */
     private static function isText(string $content): bool
     {
-        return preg_match('/^(?:\xEF\xBB\xBF)?[\t\n\r\x20-\x7E]*$/D', (string) preg_replace('#//[^\n]*|/\*.*?\*/#s', '', $content)) === 1;
+        return preg_match(
+            '/^(?:\xEF\xBB\xBF)?[\t\n\r\x20-\x7E]*$/D',
+            (string) preg_replace('#//[^\n]*|/\*.*?\*/#s', '', $content),
+        ) === 1;
     }
 
     private static function fromText(string $content): string

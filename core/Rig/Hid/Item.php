@@ -15,7 +15,13 @@ final readonly class Item
      * @param int $offset of its first byte in the descriptor
      * @param int $size   of its data in bytes: 0, 1, 2 or 4
      */
-    private function __construct(public int $offset, public int $type, public int $tag, public int $size, private string $data) {}
+    private function __construct(
+        public int $offset,
+        public int $type,
+        public int $tag,
+        public int $size,
+        private string $data,
+    ) {}
 
     /**
      * @return \Generator<self>

@@ -29,10 +29,18 @@ final readonly class ReportDescriptor
     {
         $usesIds = $this->usesIds();
         $id = $usesIds ? ord($report[0] ?? "\0") : 0;
-        $layout = $this->inputs[$id] ?? throw DescriptorError::at(0, 'report id '.$id, 'one of '.implode(', ', array_keys($this->inputs)));
+        $layout = $this->inputs[$id] ?? throw DescriptorError::at(
+            0,
+            'report id '.$id,
+            'one of '.implode(', ', array_keys($this->inputs)),
+        );
         $data = $usesIds ? substr($report, 1) : $report;
         if (strlen($data) < $layout->bytes()) {
-            throw DescriptorError::at(strlen($report), strlen($data).' bytes of data', $layout->bytes().' in report '.$id);
+            throw DescriptorError::at(
+                strlen($report),
+                strlen($data).' bytes of data',
+                $layout->bytes().' in report '.$id,
+            );
         }
 
         return array_map(fn (ReportField $field) => [$field, $field->read($data)], $layout->fields);
@@ -47,19 +55,32 @@ final readonly class ReportDescriptor
     /** @return list<ReportField> axes: absolute values of the axis usages */
     public function axes(): array
     {
-        return $this->fields(fn (ReportField $field) => ! $field->array && ! $field->relative && $field->size > 1 && Usages::axis($field->page, $field->usage) !== null);
+        return $this->fields(
+            fn (ReportField $field) => ! $field->array
+                && ! $field->relative
+                && $field->size > 1
+                && Usages::axis($field->page, $field->usage) !== null,
+        );
     }
 
     /** @return list<ReportField> wheels and encoders: relative values of the axis usages */
     public function encoders(): array
     {
-        return $this->fields(fn (ReportField $field) => ! $field->array && $field->relative && Usages::axis($field->page, $field->usage) !== null);
+        return $this->fields(
+            fn (ReportField $field) => ! $field->array
+                && $field->relative
+                && Usages::axis($field->page, $field->usage) !== null,
+        );
     }
 
     /** @return list<ReportField> */
     public function hats(): array
     {
-        return $this->fields(fn (ReportField $field) => ! $field->array && $field->page === Usages::DESKTOP && $field->usage === Usages::HAT);
+        return $this->fields(
+            fn (ReportField $field) => ! $field->array
+                && $field->page === Usages::DESKTOP
+                && $field->usage === Usages::HAT,
+        );
     }
 
     /**
@@ -70,7 +91,11 @@ final readonly class ReportDescriptor
     public function buttons(): array
     {
         $ranges = [];
-        foreach ($this->fields(fn (ReportField $field) => $field->page === Usages::BUTTON && ($field->array || $field->size === 1)) as $field) {
+        foreach (
+            $this->fields(
+                fn (ReportField $field) => $field->page === Usages::BUTTON && ($field->array || $field->size === 1),
+            ) as $field
+        ) {
             $ranges[max(1, $field->usage).' '.$field->lastUsage] = [max(1, $field->usage), max(1, $field->lastUsage)];
         }
         $buttons = [];
@@ -90,7 +115,11 @@ final readonly class ReportDescriptor
     public function keys(): array
     {
         $keys = [];
-        foreach ($this->fields(fn (ReportField $field) => $field->page === Usages::KEYBOARD && ($field->array || $field->size === 1)) as $field) {
+        foreach (
+            $this->fields(
+                fn (ReportField $field) => $field->page === Usages::KEYBOARD && ($field->array || $field->size === 1),
+            ) as $field
+        ) {
             foreach (range(max(4, $field->usage), max(4, $field->lastUsage)) as $usage) {
                 $keys[$usage] = $usage;
             }

@@ -16,7 +16,14 @@ final readonly class Wire
      * @param int   $rest   what the port is when nobody touches it
      * @param bool  $isHat  are its values 0 to 7, or -1?
      */
-    public function __construct(public string $port, public int $report, public ReportField $field, public int $usage, public int $rest, public bool $isHat) {}
+    public function __construct(
+        public string $port,
+        public int $report,
+        public ReportField $field,
+        public int $usage,
+        public int $rest,
+        public bool $isHat,
+    ) {}
 
     /** The value of the port, from what the field holds. */
     public function portValue(int $held): int
@@ -25,7 +32,10 @@ final readonly class Wire
             return $held;
         }
 
-        return $this->field->holds($held) ? intdiv(($held - $this->field->logicalMin) * self::DIRECTIONS, $this->positions()) : -1;
+        return $this->field->holds($held) ? intdiv(
+            ($held - $this->field->logicalMin) * self::DIRECTIONS,
+            $this->positions(),
+        ) : -1;
     }
 
     /** What the field holds for a value of the port; a hat in its middle lies outside the logical range. */
@@ -35,7 +45,10 @@ final readonly class Wire
             return $value;
         }
 
-        return $value < 0 ? $this->outside() : $this->field->logicalMin + intdiv($value * $this->positions(), self::DIRECTIONS);
+        return $value < 0 ? $this->outside() : $this->field->logicalMin + intdiv(
+            $value * $this->positions(),
+            self::DIRECTIONS,
+        );
     }
 
     private function positions(): int
@@ -45,6 +58,9 @@ final readonly class Wire
 
     private function outside(): int
     {
-        return $this->field->logicalMax + 1 < 1 << $this->field->size ? $this->field->logicalMax + 1 : $this->field->logicalMin - 1;
+        return $this->field->logicalMax + 1 < 1 << $this->field->size
+            ? $this->field->logicalMax
+            + 1
+            : $this->field->logicalMin - 1;
     }
 }

@@ -20,7 +20,9 @@ final readonly class IconName implements Type
     {
         $name = (new Text(40, true))->read($node);
 
-        return $name === '' || Icons::has($name) ? $name : throw $node->refuse('the name of one of the icons, as "anchor"');
+        return $name === '' || Icons::has($name) ? $name : throw $node->refuse(
+            'the name of one of the icons, as "anchor"',
+        );
     }
 
     public function schema(): array

@@ -11,7 +11,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
 
-/** A panel that its owner draws: pages of tiles. A part of a set, `panels/DEVICE/ID`; it stands in the place of the controls of its device. */
+/**
+ * A panel that its owner draws: pages of tiles. A part of a set, `panels/DEVICE/ID`; it stands in the place of the
+ * controls of its device.
+ */
 final readonly class Panel
 {
     public const MOST_PAGES = 16;
@@ -31,7 +34,12 @@ final readonly class Panel
     {
         return Fields::of(
             Field::required('name', 'Name', new Text(60), 'What it is called.', 'Mail route'),
-            Field::required('pages', 'Pages', new Several(PanelPage::type(), 1, self::MOST_PAGES, false, 'one page or more'), 'Its pages, the one that comes first, first.'),
+            Field::required(
+                'pages',
+                'Pages',
+                new Several(PanelPage::type(), 1, self::MOST_PAGES, false, 'one page or more'),
+                'Its pages, the one that comes first, first.',
+            ),
         );
     }
 
@@ -47,10 +55,18 @@ final readonly class Panel
         foreach ($pages as $i => $page) {
             foreach ($page->tiles as $tile) {
                 if (isset($ids[$tile->id])) {
-                    throw $given->refuseEntry('pages', $i, 'tiles with ids that no other tile of the panel has; '.$tile->id.' is there twice');
+                    throw $given->refuseEntry(
+                        'pages',
+                        $i,
+                        'tiles with ids that no other tile of the panel has; '.$tile->id.' is there twice',
+                    );
                 }
                 if ($tile->page > count($pages)) {
-                    throw $given->refuseEntry('pages', $i, sprintf('tiles that turn to a page that is there, 1 to %d', count($pages)));
+                    throw $given->refuseEntry(
+                        'pages',
+                        $i,
+                        sprintf('tiles that turn to a page that is there, 1 to %d', count($pages)),
+                    );
                 }
                 $ids[$tile->id] = true;
             }
@@ -88,10 +104,19 @@ final readonly class Panel
         return -1;
     }
 
-    /** @return list<string> names of the pages from which no tile leads to another, where there are several and no layer turns back */
+    /**
+     * @return list<string> names of the pages from which no tile leads to another, where there are several and no layer
+     *    turns back
+     */
     public function deadEnds(): array
     {
-        $dead = array_filter($this->pages, fn (PanelPage $page) => $page->layer === '' && array_filter($page->tiles, fn (Tile $tile) => $tile->page > 0) === []);
+        $dead = array_filter(
+            $this->pages,
+            fn (PanelPage $page) => $page->layer === '' && array_filter(
+                $page->tiles,
+                fn (Tile $tile) => $tile->page > 0,
+            ) === [],
+        );
 
         return count($this->pages) === 1 ? [] : array_values(array_map(fn (PanelPage $page) => $page->name, $dead));
     }

@@ -25,7 +25,13 @@ final readonly class PanelPage
      * @param string     $layer that it belongs to: the panel turns to it when that goes live; empty for none
      * @param list<Tile> $tiles
      */
-    public function __construct(public string $name, public int $columns, public int $rows, public string $layer, public array $tiles) {}
+    public function __construct(
+        public string $name,
+        public int $columns,
+        public int $rows,
+        public string $layer,
+        public array $tiles,
+    ) {}
 
     public static function fields(): Fields
     {
@@ -41,8 +47,21 @@ final readonly class PanelPage
             Field::required('name', 'Name', new Text(40), 'What it is called.', 'Radio'),
             Field::optional(4, 'columns', 'Columns', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells across.'),
             Field::optional(6, 'rows', 'Rows', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells down.'),
-            Field::optional(null, 'layer', 'Belongs to', new Id(Id::LAYER), 'The layer that it belongs to: the panel turns to it when that goes live.', 'water'),
-            Field::optional([], 'tiles', 'Tiles', new Several(Tile::type(), 0, self::MOST_CELLS * self::MOST_CELLS), 'What lies on it.'),
+            Field::optional(
+                null,
+                'layer',
+                'Belongs to',
+                new Id(Id::LAYER),
+                'The layer that it belongs to: the panel turns to it when that goes live.',
+                'water',
+            ),
+            Field::optional(
+                [],
+                'tiles',
+                'Tiles',
+                new Several(Tile::type(), 0, self::MOST_CELLS * self::MOST_CELLS),
+                'What lies on it.',
+            ),
         );
     }
 
@@ -57,20 +76,45 @@ final readonly class PanelPage
         $given = self::fields()->read($node);
         $tiles = $given->objects('tiles', Tile::class);
         foreach ($tiles as $i => $tile) {
-            if ($tile->column + $tile->across > $given->whole('columns') || $tile->row + $tile->down > $given->whole('rows')) {
-                throw $given->refuseEntry('tiles', $i, sprintf('a tile within the %d by %d cells of the page', $given->whole('columns'), $given->whole('rows')));
+            if (
+                $tile->column + $tile->across > $given->whole('columns')
+                    || $tile->row
+                    + $tile->down > $given->whole('rows')
+            ) {
+                throw $given->refuseEntry(
+                    'tiles',
+                    $i,
+                    sprintf(
+                        'a tile within the %d by %d cells of the page',
+                        $given->whole('columns'),
+                        $given->whole('rows'),
+                    ),
+                );
             }
             foreach (array_slice($tiles, 0, $i) as $other) {
                 if ($tile->overlaps($other)) {
-                    throw $given->refuseEntry('tiles', $i, 'cells that no other tile lies over; '.$other->name().' does');
+                    throw $given->refuseEntry(
+                        'tiles',
+                        $i,
+                        'cells that no other tile lies over; '.$other->name().' does',
+                    );
                 }
             }
         }
 
-        return new self($given->text('name'), $given->whole('columns'), $given->whole('rows'), $given->textOrNull('layer') ?? '', $tiles);
+        return new self(
+            $given->text('name'),
+            $given->whole('columns'),
+            $given->whole('rows'),
+            $given->textOrNull('layer') ?? '',
+            $tiles,
+        );
     }
 
-    /** @return ?array{int, int} column and row of the first place that is free for a tile of this size; null if there is none */
+    /**
+     * @return ?array{int, int} column and row of the first place that is free for a tile of this size; null if there is
+     *    none
+     */
     public function free(int $across, int $down): ?array
     {
         for ($row = 0; $row + $down <= $this->rows; $row++) {

@@ -37,7 +37,10 @@ final readonly class Screen
         $mm = isset($found[3]) ? 1.0 : 25.4 / self::DPI;
         [$width, $height] = [(float) $found[1] * $mm, (float) $found[2] * $mm];
 
-        return min($width, $height) < self::LEAST || max($width, $height) > self::MOST ? null : new self($width, $height);
+        return min($width, $height) < self::LEAST
+            || max($width, $height) > self::MOST
+            ? null
+            : new self($width, $height);
     }
 
     /** @return array{int, int} width and height of a drawing of this shape, in its units */

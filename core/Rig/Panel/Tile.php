@@ -65,7 +65,13 @@ final readonly class Tile
 
     private static function made(): Fields
     {
-        $cell = fn (string $name, string $label, string $help): Field => Field::required($name, $label, new Whole(0, PanelPage::MOST_CELLS - 1), $help, 0)->hidden();
+        $cell = fn (string $name, string $label, string $help): Field => Field::required(
+            $name,
+            $label,
+            new Whole(0, PanelPage::MOST_CELLS - 1),
+            $help,
+            0,
+        )->hidden();
         $bar = Fields::of(
             Field::required('variable', 'Variable', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
             Field::optional(0, 'from', 'From', new Number, 'The value at which the bar is empty.'),
@@ -73,20 +79,77 @@ final readonly class Tile
         );
 
         return Fields::of(
-            Field::required('id', 'Id', new NewId('swap'), 'Its own name on the panel, which it keeps wherever it goes.')->hidden(),
-            Field::optional(TileKind::Press->value, 'kind', 'Kind', Choice::said(array_combine(array_column(TileKind::cases(), 'value'), array_map(fn (TileKind $kind) => $kind->inWords(), TileKind::cases()))), 'How it is drawn and touched.'),
+            Field::required(
+                'id',
+                'Id',
+                new NewId('swap'),
+                'Its own name on the panel, which it keeps wherever it goes.',
+            )->hidden(),
+            Field::optional(
+                TileKind::Press->value,
+                'kind',
+                'Kind',
+                Choice::said(array_combine(
+                    array_column(TileKind::cases(), 'value'),
+                    array_map(fn (TileKind $kind) => $kind->inWords(), TileKind::cases()),
+                )),
+                'How it is drawn and touched.',
+            ),
             $cell('column', 'Column', 'The column of its left cell, from 0 on.'),
             $cell('row', 'Row', 'The row of its upper cell, from 0 on.'),
-            Field::optional(1, 'across', 'Cells across', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is wide.')->hidden(),
-            Field::optional(1, 'down', 'Cells down', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is high.')->hidden(),
+            Field::optional(
+                1,
+                'across',
+                'Cells across',
+                new Whole(1, PanelPage::MOST_CELLS),
+                'How many cells it is wide.',
+            )->hidden(),
+            Field::optional(
+                1,
+                'down',
+                'Cells down',
+                new Whole(1, PanelPage::MOST_CELLS),
+                'How many cells it is high.',
+            )->hidden(),
             Field::optional('', 'label', 'Label', new Text(40, true), 'What stands on it.', 'Swap'),
-            Field::optional('', 'icon', 'Icon', new IconName, 'A small picture on it, of the set that the application has.'),
-            Field::optional(self::PLAIN, 'colour', 'Colour', Choice::of(self::PLAIN, ...self::COLOURS), 'Its colour, which has a hatch of its own.'),
+            Field::optional(
+                '',
+                'icon',
+                'Icon',
+                new IconName,
+                'A small picture on it, of the set that the application has.',
+            ),
+            Field::optional(
+                self::PLAIN,
+                'colour',
+                'Colour',
+                Choice::of(self::PLAIN, ...self::COLOURS),
+                'Its colour, which has a hatch of its own.',
+            ),
             Field::optional(1.0, 'opacity', 'Opacity', Number::of(0.2, 1.0), 'How opaque it is drawn.'),
-            Field::optional(false, 'on_lifting', 'Acts on lifting', new YesNo, 'Does it act when the finger is lifted on it, and do nothing if the finger slides off?'),
+            Field::optional(
+                false,
+                'on_lifting',
+                'Acts on lifting',
+                new YesNo,
+                'Does it act when the finger is lifted on it, and do nothing if the finger slides off?',
+            ),
             Field::optional('4', 'ways', 'Ways', Choice::of('4', '8'), 'Of a stick: how many ways it goes.'),
-            Field::optional(0, 'page', 'Turns to', new Whole(0, Panel::MOST_PAGES), 'The page that it turns to, from 1 on; 0 for none.'),
-            Field::optional('', 'text', 'Text', new Text(80, true), 'What it shows; a variable of the simulator in braces stands for its value.', 'Altimeter {altimeter}'),
+            Field::optional(
+                0,
+                'page',
+                'Turns to',
+                new Whole(0, Panel::MOST_PAGES),
+                'The page that it turns to, from 1 on; 0 for none.',
+            ),
+            Field::optional(
+                '',
+                'text',
+                'Text',
+                new Text(80, true),
+                'What it shows; a variable of the simulator in braces stands for its value.',
+                'Altimeter {altimeter}',
+            ),
             Field::optional(null, 'bar', 'Bar', new Thing($bar, 'a bar'), 'A bar that it shows.'),
         );
     }
@@ -121,14 +184,29 @@ final readonly class Tile
             (int) $given->text('ways'),
             $given->whole('page'),
             $given->text('text'),
-            $bar === null ? null : ['variable' => $bar->text('variable'), 'from' => $bar->number('from'), 'to' => $bar->number('to')],
+            $bar === null ? null : [
+                'variable' => $bar->text('variable'),
+                'from' => $bar->number('from'),
+                'to' => $bar->number('to'),
+            ],
         );
     }
 
     /** @return array<string, mixed> what a form of it shows, in the open format, by field */
     public function values(): array
     {
-        return ['kind' => $this->kind->value, 'label' => $this->label, 'icon' => $this->icon, 'colour' => $this->colour, 'opacity' => $this->opacity, 'on_lifting' => $this->onLifting, 'ways' => (string) $this->ways, 'page' => $this->page, 'text' => $this->text, 'bar' => $this->bar];
+        return [
+            'kind' => $this->kind->value,
+            'label' => $this->label,
+            'icon' => $this->icon,
+            'colour' => $this->colour,
+            'opacity' => $this->opacity,
+            'on_lifting' => $this->onLifting,
+            'ways' => (string) $this->ways,
+            'page' => $this->page,
+            'text' => $this->text,
+            'bar' => $this->bar,
+        ];
     }
 
     /** @return list<Field> those that matter for a kind of tile, in the order of the form */
@@ -161,11 +239,22 @@ final readonly class Tile
     /** Does it lie over a cell? */
     public function covers(int $column, int $row): bool
     {
-        return $column >= $this->column && $column < $this->column + $this->across && $row >= $this->row && $row < $this->row + $this->down;
+        return $column >= $this->column && $column < $this->column
+            + $this->across
+            && $row >= $this->row
+            && $row < $this->row
+            + $this->down;
     }
 
     public function overlaps(self $other): bool
     {
-        return $this->column < $other->column + $other->across && $other->column < $this->column + $this->across && $this->row < $other->row + $other->down && $other->row < $this->row + $this->down;
+        return $this->column < $other->column
+            + $other->across
+            && $other->column < $this->column
+            + $this->across
+            && $this->row < $other->row
+            + $other->down
+            && $other->row < $this->row
+            + $this->down;
     }
 }

@@ -10,18 +10,38 @@ use Nailrod\Core\Rig\Device\Kind\Numbering;
 use Nailrod\Core\Rig\Device\Kind\PushButton;
 
 /**
- * A device that is drawn by counting its controls, for whoever has neither a file of it nor the thing at hand: the controls are
- * numbered one after the other and laid out on a grid, to be named and moved by its owner.
+ * A device that is drawn by counting its controls, for whoever has neither a file of it nor the thing at hand: the
+ * controls are numbered one after the other and laid out on a grid, to be named and moved by its owner.
  */
 final class CountedDevice
 {
-    /** What can be drawn: how many controls of each kind such a device usually has, in the order in which they are counted. */
+    /**
+     * What can be drawn: how many controls of each kind such a device usually has, in the order in which they are
+     * counted.
+     */
     public const USUAL = [
-        'throttle' => ['lever' => 2, 'slider' => 1, 'button' => 6, 'two-way' => 2, 'three-way' => 1, 'dial' => 0, 'encoder' => 1, 'hat' => 0],
+        'throttle' => [
+            'lever' => 2,
+            'slider' => 1,
+            'button' => 6,
+            'two-way' => 2,
+            'three-way' => 1,
+            'dial' => 0,
+            'encoder' => 1,
+            'hat' => 0,
+        ],
         'stick' => ['stick' => 1, 'twist' => 1, 'slider' => 1, 'trigger' => 1, 'hat' => 1, 'button' => 6],
         'wheel' => ['wheel' => 1, 'paddle' => 2, 'button' => 12, 'encoder' => 2, 'dial' => 0, 'hat' => 0],
         'pedals' => ['pedal' => 3],
-        'button box' => ['button' => 12, 'two-way' => 6, 'three-way' => 0, 'sprung' => 0, 'encoder' => 2, 'dial' => 0, 'slider' => 0],
+        'button box' => [
+            'button' => 12,
+            'two-way' => 6,
+            'three-way' => 0,
+            'sprung' => 0,
+            'encoder' => 2,
+            'dial' => 0,
+            'slider' => 0,
+        ],
         'keyboard encoder' => ['button' => 20],
         'touch panel' => ['tile' => 12],
     ];
@@ -62,9 +82,14 @@ final class CountedDevice
         $layout = FirstLayout::of($kinds);
 
         return [
-            'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => $kind, 'stand_in' => true,
+            'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => $kind,
+            'stand_in' => true,
             'face' => ['width' => $layout['width'], 'height' => $layout['height']],
-            'controls' => array_map(fn (array $control, array $at) => $control + ['at' => $at], $controls, $layout['places']),
+            'controls' => array_map(
+                fn (array $control, array $at) => $control + ['at' => $at],
+                $controls,
+                $layout['places'],
+            ),
         ];
     }
 

@@ -39,10 +39,22 @@ final class DeviceBuilder
         $builder->axes();
         $builder->encodersAndHats();
         foreach ($descriptor->buttons() as $number) {
-            $builder->control('button-'.$number, 'Button '.$number, (string) $number, 'button', ['contacts' => [['number' => $number]]]);
+            $builder->control(
+                'button-'.$number,
+                'Button '.$number,
+                (string) $number,
+                'button',
+                ['contacts' => [['number' => $number]]],
+            );
         }
         foreach ($descriptor->keys() as $number) {
-            $builder->control('key-'.$number, 'Key '.$number, 'Key '.$number, 'button', ['contacts' => [['number' => $number, 'page' => 'key']]]);
+            $builder->control(
+                'key-'.$number,
+                'Key '.$number,
+                'Key '.$number,
+                'button',
+                ['contacts' => [['number' => $number, 'page' => 'key']]],
+            );
         }
 
         $layout = FirstLayout::of($builder->kinds);
@@ -51,7 +63,11 @@ final class DeviceBuilder
             'document' => [
                 'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => $kind,
                 'face' => ['width' => $layout['width'], 'height' => $layout['height']],
-                'controls' => array_map(fn (array $control, array $at) => ['at' => $at] + $control, $builder->controls, $layout['places']),
+                'controls' => array_map(
+                    fn (array $control, array $at) => ['at' => $at] + $control,
+                    $builder->controls,
+                    $layout['places'],
+                ),
             ],
             'left_out' => $builder->leftOut,
         ];
@@ -65,13 +81,22 @@ final class DeviceBuilder
             $seen[$usage] = ($seen[$usage] ?? 0) + 1;
             $name = $seen[$usage] === 1 ? $usage : $usage.' '.$seen[$usage];
             if ($field->logicalMax - $field->logicalMin > self::WIDEST || $field->logicalMax <= $field->logicalMin) {
-                $this->leftOut[] = sprintf('%s reports %d to %d, which is not a range of 2 to %d steps.', $name, $field->logicalMin, $field->logicalMax, self::WIDEST + 1);
+                $this->leftOut[] = sprintf(
+                    '%s reports %d to %d, which is not a range of 2 to %d steps.',
+                    $name,
+                    $field->logicalMin,
+                    $field->logicalMax,
+                    self::WIDEST + 1,
+                );
 
                 continue;
             }
-            $centred = $field->logicalMin < 0 || ($field->page === Usages::DESKTOP && in_array($field->usage, self::CENTRED, true));
+            $centred = $field->logicalMin < 0 || (
+                $field->page === Usages::DESKTOP && in_array($field->usage, self::CENTRED, true)
+            );
             $this->control(self::slug($name), $name, $name, 'slider', ['axes' => [[
-                'number' => $number + 1, 'min' => $field->logicalMin, 'max' => $field->logicalMax, 'centred' => $centred,
+                'number' => $number + 1, 'min' => $field->logicalMin, 'max' => $field->logicalMax,
+                'centred' => $centred,
             ]]]);
         }
     }
@@ -95,7 +120,12 @@ final class DeviceBuilder
 
             return;
         }
-        $this->controls[] = ['id' => $id, 'name' => $name, 'label' => mb_strimwidth($label, 0, 20), 'kind' => $kind] + $reports;
+        $this->controls[] = [
+            'id' => $id,
+            'name' => $name,
+            'label' => mb_strimwidth($label, 0, 20),
+            'kind' => $kind,
+        ] + $reports;
         $this->kinds[] = $kind;
     }
 

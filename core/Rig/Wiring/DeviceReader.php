@@ -27,7 +27,20 @@ use Nailrod\Core\Rig\Hid\DescriptorError;
 final class DeviceReader
 {
     public const FORMAT = 'nailrod-device';
-    public const KINDS = ['throttle', 'stick', 'wheel', 'pedals', 'button box', 'gamepad', 'keyboard', 'keyboard encoder', 'RC transmitter', 'mouse', 'touch panel', 'phrase list'];
+    public const KINDS = [
+        'throttle',
+        'stick',
+        'wheel',
+        'pedals',
+        'button box',
+        'gamepad',
+        'keyboard',
+        'keyboard encoder',
+        'RC transmitter',
+        'mouse',
+        'touch panel',
+        'phrase list',
+    ];
 
     /** In bytes. */
     private const LONGEST_DESCRIPTOR = 4096;
@@ -44,17 +57,57 @@ final class DeviceReader
         return Fields::of(...[
             Field::required('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
             Field::required('version', 'Version', new Whole(1, 1), 'The version of the format.'),
-            Field::required('id', 'Id', new NewId('fennel', ['sim' => 'the game in a run', Device::MADE => 'what a set makes from axes']), 'The name of the device in references; neither "sim" nor "made".'),
+            Field::required(
+                'id',
+                'Id',
+                new NewId('fennel', ['sim' => 'the game in a run', Device::MADE => 'what a set makes from axes']),
+                'The name of the device in references; neither "sim" nor "made".',
+            ),
             Field::required('name', 'Name', new Text(60), 'What it is called.'),
             Field::required('kind', 'Kind', Choice::of(...self::KINDS), 'What sort of a device it is.'),
             Field::optional(false, 'stand_in', 'Stand-in', new YesNo, 'Is it one that Nailrod moves itself?'),
-            Field::required('face', 'Faceplate', new Thing($face, 'the size of the faceplate, in its own units'), 'The size of the faceplate, in tenths of a millimetre.'),
+            Field::required(
+                'face',
+                'Faceplate',
+                new Thing($face, 'the size of the faceplate, in its own units'),
+                'The size of the faceplate, in tenths of a millimetre.',
+            ),
             ...Onboard::fields(),
-            Field::optional(null, 'limits', 'Limits', new Thing(DeviceLimits::fields(), 'what it can have at most'), 'What it can have at most; no limit if nothing is said.'),
-            Field::optional(null, 'descriptor', 'Descriptor', new Hex('a report descriptor', self::LONGEST_DESCRIPTOR), 'The report descriptor (HID 1.11, 6.2.2), which must fit the controls.'),
-            Field::optional(null, 'gamepad', 'Gamepad', new Text(300), 'The id under which the browser knows the model (W3C Gamepad).', 'Gorse (Vendor: 1209 Product: 4e31)'),
-            Field::required('controls', 'Controls', new Several(ControlReader::type(), 0, self::MOST_CONTROLS), 'What a hand can move.'),
-            Field::optional([], 'lamps', 'Lamps', new Several(new Thing(Lamp::fields(), 'a lamp', Lamp::read(...)), 0, 64), 'What it can light.'),
+            Field::optional(
+                null,
+                'limits',
+                'Limits',
+                new Thing(DeviceLimits::fields(), 'what it can have at most'),
+                'What it can have at most; no limit if nothing is said.',
+            ),
+            Field::optional(
+                null,
+                'descriptor',
+                'Descriptor',
+                new Hex('a report descriptor', self::LONGEST_DESCRIPTOR),
+                'The report descriptor (HID 1.11, 6.2.2), which must fit the controls.',
+            ),
+            Field::optional(
+                null,
+                'gamepad',
+                'Gamepad',
+                new Text(300),
+                'The id under which the browser knows the model (W3C Gamepad).',
+                'Gorse (Vendor: 1209 Product: 4e31)',
+            ),
+            Field::required(
+                'controls',
+                'Controls',
+                new Several(ControlReader::type(), 0, self::MOST_CONTROLS),
+                'What a hand can move.',
+            ),
+            Field::optional(
+                [],
+                'lamps',
+                'Lamps',
+                new Several(new Thing(Lamp::fields(), 'a lamp', Lamp::read(...)), 0, 64),
+                'What it can light.',
+            ),
         ]);
     }
 

@@ -17,7 +17,8 @@ final readonly class FirstLayout
     /**
      * @param list<string> $kinds of the controls, in their order
      *
-     * @return array{places: list<array{int, int}>, width: int, height: int} middles, and the size of the face, in grid units
+     * @return array{places: list<array{int, int}>, width: int, height: int} middles, and the size of the face, in grid
+     * units
      */
     public static function of(array $kinds): array
     {
@@ -39,6 +40,10 @@ final readonly class FirstLayout
             $widest = max($widest, $x);
         }
 
-        return ['places' => $places, 'width' => max(self::SMALLEST, $widest + self::MARGIN), 'height' => min(4000, $y + max(100, $row) + self::MARGIN)];
+        return [
+            'places' => $places,
+            'width' => max(self::SMALLEST, $widest + self::MARGIN),
+            'height' => min(4000, $y + max(100, $row) + self::MARGIN),
+        ];
     }
 }

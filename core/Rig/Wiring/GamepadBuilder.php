@@ -22,7 +22,12 @@ final class GamepadBuilder
 
     /** Place in the list of buttons, counted from 0: name, label, across, down. */
     private const STANDARD = [
-        ['Bottom button in right cluster', 'R bottom', 890, 440], ['Right button in right cluster', 'R right', 1000, 320],
+        [
+            'Bottom button in right cluster',
+            'R bottom',
+            890,
+            440,
+        ], ['Right button in right cluster', 'R right', 1000, 320],
         ['Left button in right cluster', 'R left', 780, 320], ['Top button in right cluster', 'R top', 890, 200],
         ['Top left front button', 'L front top', 190, 70], ['Top right front button', 'R front top', 890, 70],
         ['Bottom left front button', 'L front', 390, 180], ['Bottom right front button', 'R front', 690, 180],
@@ -41,12 +46,26 @@ final class GamepadBuilder
      *
      * @return array<string, mixed>
      */
-    public static function build(string $id, string $name, string $model, bool $standard, int $axes, int $buttons): array
-    {
-        [$controls, $width, $height] = $standard && $axes >= 4 && $buttons >= 16 ? self::standard($buttons) : self::plain(min($axes, self::MOST_AXES), min($buttons, self::MOST_BUTTONS));
+    public static function build(
+        string $id,
+        string $name,
+        string $model,
+        bool $standard,
+        int $axes,
+        int $buttons,
+    ): array {
+        [$controls, $width, $height] = $standard
+            && $axes >= 4
+            && $buttons >= 16
+            ? self::standard($buttons)
+            : self::plain(
+                min($axes, self::MOST_AXES),
+                min($buttons, self::MOST_BUTTONS),
+            );
 
         return [
-            'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => 'gamepad', 'gamepad' => $model,
+            'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => 'gamepad',
+            'gamepad' => $model,
             'face' => ['width' => $width, 'height' => $height], 'controls' => $controls,
         ];
     }
@@ -56,7 +75,8 @@ final class GamepadBuilder
      *
      * @param int $axes how many the controller has
      *
-     * @return array{axes: list<?string>, buttons: array<int, string>, analogue: array<int, string>} ports; by index from 0
+     * @return array{axes: list<?string>, buttons: array<int, string>, analogue: array<int, string>} ports; by index
+     * from 0
      */
     public static function ports(Device $device, int $axes): array
     {
@@ -71,19 +91,33 @@ final class GamepadBuilder
         return [
             'axes' => array_map(fn (int $n) => $byNumber[$n] ?? null, $axes === 0 ? [] : range(1, $axes)),
             'buttons' => $buttons,
-            'analogue' => array_filter(array_combine(self::ANALOGUE, array_map(fn (int $n) => $n > $axes ? $byNumber[$n] ?? null : null, array_keys(self::ANALOGUE)))),
+            'analogue' => array_filter(array_combine(
+                self::ANALOGUE,
+                array_map(fn (int $n) => $n > $axes ? $byNumber[$n] ?? null : null, array_keys(self::ANALOGUE)),
+            )),
         ];
     }
 
     /** @return array{list<array<string, mixed>>, int, int} controls, width, height */
     private static function standard(int $buttons): array
     {
-        $controls = [self::stick('left-stick', 'Left stick', 1, 310), self::stick('right-stick', 'Right stick', 3, 770)];
+        $controls = [
+            self::stick('left-stick', 'Left stick', 1, 310),
+            self::stick('right-stick', 'Right stick', 3, 770),
+        ];
         foreach (array_slice(self::STANDARD, 0, $buttons) as $i => [$name, $label, $x, $y]) {
             $axis = array_search($i, self::ANALOGUE, true);
-            $control = ['id' => 'button-'.($i + 1), 'name' => $name, 'label' => $label, 'kind' => $axis === false ? 'button' : 'paddle', 'at' => [$x, $y]];
+            $control = [
+                'id' => 'button-'.($i + 1),
+                'name' => $name,
+                'label' => $label,
+                'kind' => $axis === false ? 'button' : 'paddle',
+                'at' => [$x, $y],
+            ];
             $controls[] = $control + ($axis === false ? ['contacts' => [['number' => $i + 1]]] : [
-                'axes' => [['number' => $axis, 'min' => 0, 'max' => self::FULL]], 'contacts' => [['id' => 'pressed', 'name' => 'pressed', 'number' => $i + 1]],
+                'axes' => [['number' => $axis, 'min' => 0, 'max' => self::FULL]], 'contacts' => [
+                    ['id' => 'pressed', 'name' => 'pressed', 'number' => $i + 1],
+                ],
             ]);
         }
         for ($i = count(self::STANDARD); $i < min($buttons, self::MOST_BUTTONS); $i++) {
@@ -99,11 +133,22 @@ final class GamepadBuilder
         $controls = [];
         $across = max(5, (int) ceil(sqrt(2 * max($axes, $buttons))));
         for ($n = 1; $n <= $axes; $n++) {
-            $controls[] = ['id' => 'axis-'.$n, 'name' => 'Axis '.$n, 'label' => 'Axis '.$n, 'kind' => 'slider', 'at' => [80 + 130 * (($n - 1) % $across), 170 + 340 * intdiv($n - 1, $across)], 'axes' => [self::axis($n)]];
+            $controls[] = [
+                'id' => 'axis-'.$n,
+                'name' => 'Axis '.$n,
+                'label' => 'Axis '.$n,
+                'kind' => 'slider',
+                'at' => [80 + 130 * (($n - 1) % $across), 170 + 340 * intdiv($n - 1, $across)],
+                'axes' => [self::axis($n)],
+            ];
         }
         $top = 340 * (int) ceil($axes / $across) + 80;
         for ($n = 1; $n <= $buttons; $n++) {
-            $controls[] = self::button($n, 80 + 130 * (($n - 1) % $across), min(4000, $top + 150 * intdiv($n - 1, $across)));
+            $controls[] = self::button(
+                $n,
+                80 + 130 * (($n - 1) % $across),
+                min(4000, $top + 150 * intdiv($n - 1, $across)),
+            );
         }
 
         return [$controls, 30 + 130 * $across, min(4000, $top + 150 * (int) ceil($buttons / $across))];
@@ -113,7 +158,9 @@ final class GamepadBuilder
     private static function stick(string $id, string $name, int $first, int $x): array
     {
         return ['id' => $id, 'name' => $name, 'label' => $name, 'kind' => 'stick', 'at' => [$x, 640], 'axes' => [
-            ['id' => 'x', 'name' => 'horizontal'] + self::axis($first), ['id' => 'y', 'name' => 'vertical'] + self::axis($first + 1),
+            ['id' => 'x', 'name' => 'horizontal']
+                + self::axis($first), ['id' => 'y', 'name' => 'vertical']
+                + self::axis($first + 1),
         ]];
     }
 
@@ -126,6 +173,13 @@ final class GamepadBuilder
     /** @return array<string, mixed> */
     private static function button(int $number, int $x, int $y): array
     {
-        return ['id' => 'button-'.$number, 'name' => 'Button '.$number, 'label' => (string) $number, 'kind' => 'button', 'at' => [$x, $y], 'contacts' => [['number' => $number]]];
+        return [
+            'id' => 'button-'.$number,
+            'name' => 'Button '.$number,
+            'label' => (string) $number,
+            'kind' => 'button',
+            'at' => [$x, $y],
+            'contacts' => [['number' => $number]],
+        ];
     }
 }

@@ -42,16 +42,31 @@ final class Wiring
      */
     public static function of(Device $device): self
     {
-        $bytes = $device->descriptor === null ? throw WiringError::noDescriptor($device->name) : (string) hex2bin($device->descriptor);
+        $bytes = $device->descriptor === null
+            ? throw WiringError::noDescriptor($device->name)
+            : (string) hex2bin($device->descriptor);
         $wiring = new self(ReportDescriptor::parse($bytes));
         foreach ($device->controls as $control) {
             array_map($wiring->axis(...), $control->axes);
             array_map($wiring->contact(...), $control->contacts);
             if ($control->hat !== null) {
-                $wiring->add($control->ref, $wiring->descriptor->hats()[$control->hat - 1] ?? null, 'hat', $control->hat, -1, true);
+                $wiring->add(
+                    $control->ref,
+                    $wiring->descriptor->hats()[$control->hat - 1] ?? null,
+                    'hat',
+                    $control->hat,
+                    -1,
+                    true,
+                );
             }
             if ($control->encoder !== null) {
-                $wiring->add($control->ref, $wiring->descriptor->encoders()[$control->encoder - 1] ?? null, 'encoder', $control->encoder, 0);
+                $wiring->add(
+                    $control->ref,
+                    $wiring->descriptor->encoders()[$control->encoder - 1] ?? null,
+                    'encoder',
+                    $control->encoder,
+                    0,
+                );
             }
         }
 
@@ -147,7 +162,13 @@ final class Wiring
 
     private function axis(AxisInput $axis): void
     {
-        $wire = $this->add($axis->ref, $this->descriptor->axes()[$axis->number - 1] ?? null, 'axis', $axis->number, $axis->standInRest());
+        $wire = $this->add(
+            $axis->ref,
+            $this->descriptor->axes()[$axis->number - 1] ?? null,
+            'axis',
+            $axis->number,
+            $axis->standInRest(),
+        );
         if ($wire->field->logicalMin !== $axis->min || $wire->field->logicalMax !== $axis->max) {
             throw WiringError::range($axis->ref, $axis->min, $axis->max, $wire->field);
         }
@@ -161,7 +182,9 @@ final class Wiring
         $page = $contact->page->usagePage();
         foreach ($this->descriptor->inputs as $id => $report) {
             foreach ($report->fields as $field) {
-                if ($field->page !== $page || $contact->number < $field->usage || $contact->number > $field->lastUsage) {
+                if (
+                    $field->page !== $page || $contact->number < $field->usage || $contact->number > $field->lastUsage
+                ) {
                     continue;
                 }
                 if ($field->array) {
@@ -177,7 +200,11 @@ final class Wiring
             }
         }
 
-        throw WiringError::missing($contact->ref, 'number', $contact->page === InputPage::Button ? (string) $contact->number : $contact->page->show($contact->number));
+        throw WiringError::missing(
+            $contact->ref,
+            'number',
+            $contact->page === InputPage::Button ? (string) $contact->number : $contact->page->show($contact->number),
+        );
     }
 
     private function name(string $port, int $usage, int $id, ReportField $first, HidReport $report): void
@@ -186,15 +213,24 @@ final class Wiring
         if (! isset($this->slots[$array])) {
             $this->slots[$array] = array_values(array_filter(
                 $report->fields,
-                fn (ReportField $field) => $field->array && $field->page === $first->page && $field->usage === $first->usage && $field->lastUsage === $first->lastUsage,
+                fn (ReportField $field) => $field->array
+                    && $field->page === $first->page
+                    && $field->usage === $first->usage
+                    && $field->lastUsage === $first->lastUsage,
             ));
             $this->arrays[$id][] = $array;
         }
         $this->named[$array][] = new Wire($port, $id, $first, $usage, 0, false);
     }
 
-    private function add(string $port, ?ReportField $field, string $sort, int $number, int $rest, bool $isHat = false): Wire
-    {
+    private function add(
+        string $port,
+        ?ReportField $field,
+        string $sort,
+        int $number,
+        int $rest,
+        bool $isHat = false,
+    ): Wire {
         foreach ($field === null ? [] : $this->descriptor->inputs as $id => $report) {
             if (in_array($field, $report->fields, true)) {
                 return $this->wires[$port] = new Wire($port, $id, $field, $field->usage, $rest, $isHat);

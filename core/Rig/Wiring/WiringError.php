@@ -17,7 +17,14 @@ final class WiringError extends \DomainException implements Refusal
 
     public static function range(string $port, int $min, int $max, ReportField $field): self
     {
-        return new self(sprintf('%s goes from %d to %d, the reports from %d to %d.', $port, $min, $max, $field->logicalMin, $field->logicalMax));
+        return new self(sprintf(
+            '%s goes from %d to %d, the reports from %d to %d.',
+            $port,
+            $min,
+            $max,
+            $field->logicalMin,
+            $field->logicalMax,
+        ));
     }
 
     public static function noDescriptor(string $device): self

@@ -17,8 +17,8 @@ use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
 
 /**
- * What is set aside: kept, and doing nothing. By the section of a part, then by its key; of an assignment that is its contact or
- * axis and its layer, `fennel/mark/base`, so that it goes along when one device takes the place of another.
+ * What is set aside: kept, and doing nothing. By the section of a part, then by its key; of an assignment that is its
+ * contact or axis and its layer, `fennel/mark/base`, so that it goes along when one device takes the place of another.
  */
 final class Aside implements Section
 {
@@ -42,7 +42,8 @@ final class Aside implements Section
 
     public static function about(): string
     {
-        return 'What is set aside, kept and doing nothing: parts of `cells`, `stops`, `made`, `lamps` and `macros`, by section and key; of an assignment the key is its contact or axis and its layer, `fennel/mark/base`.';
+        return 'What is set aside, kept and doing nothing: parts of `cells`, `stops`, `made`, `lamps` and `macros`, '
+            .'by section and key; of an assignment the key is its contact or axis and its layer, `fennel/mark/base`.';
     }
 
     public static function depth(): int
@@ -62,7 +63,9 @@ final class Aside implements Section
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('is', 'Is', Choice::of(self::RESTING), 'That it is set aside.', self::RESTING));
+        return Fields::of(
+            Field::required('is', 'Is', Choice::of(self::RESTING), 'That it is set aside.', self::RESTING),
+        );
     }
 
     /** @return array<string, string> that a part is set aside, in the open format */
@@ -74,7 +77,11 @@ final class Aside implements Section
     /** Where it is said that a part is set aside. */
     public static function path(PartPath $of): PartPath
     {
-        return new PartPath(self::name(), $of->section, $of->section === Cells::name() ? $of->inner.'/'.$of->key : $of->key);
+        return new PartPath(
+            self::name(),
+            $of->section,
+            $of->section === Cells::name() ? $of->inner.'/'.$of->key : $of->key,
+        );
     }
 
     /** The part that a path of this section is about. */

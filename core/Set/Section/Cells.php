@@ -113,7 +113,10 @@ final class Cells implements Section
     {
         $behaviour = isset($said['behaviour']) ? Behaviours::read(Node::of($said['behaviour'])) : null;
 
-        return $behaviour instanceof PlaysItsMacro && $gone->isPart(NamesPart::MACRO, $behaviour->macro()) ? null : OutputsLeft::of($said, $gone->leaves(...));
+        return $behaviour instanceof PlaysItsMacro
+            && $gone->isPart(NamesPart::MACRO, $behaviour->macro())
+            ? null
+            : OutputsLeft::of($said, $gone->leaves(...));
     }
 
     public static function schema(): array

@@ -60,7 +60,9 @@ final class ChordsSection implements Section
     {
         $chord = Chord::read($part);
 
-        return array_filter($chord->of, $gone->isInput(...)) !== [] ? null : OutputsLeft::without($part->plain(), $chord->when, $gone);
+        return array_filter($chord->of, $gone->isInput(...)) !== []
+            ? null
+            : OutputsLeft::without($part->plain(), $chord->when, $gone);
     }
 
     public static function schema(): array

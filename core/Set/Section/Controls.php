@@ -65,7 +65,9 @@ final class Controls implements Section
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
-        return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.($words->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $named ?? $path->inner);
+        return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.(
+            $words->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $named ?? $path->inner
+        );
     }
 
     public static function inWords(PartPath $path, Node $part, Words $words): string

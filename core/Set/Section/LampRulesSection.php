@@ -48,7 +48,9 @@ final class LampRulesSection implements Section
         $rule = Rules::read($part);
         $named = array_filter($rule->names(), fn (array $name) => $gone->isPart($name[0], $name[1]));
 
-        return $named !== [] || ($rule->variable() !== null && $gone->isPart(Id::VARIABLE, $rule->variable())) || array_filter($rule->contacts(), $gone->isInput(...)) !== [] ? null : $part->plain();
+        return $named !== [] || (
+            $rule->variable() !== null && $gone->isPart(Id::VARIABLE, $rule->variable())
+        ) || array_filter($rule->contacts(), $gone->isInput(...)) !== [] ? null : $part->plain();
     }
 
     public static function schema(): array

@@ -41,9 +41,21 @@ final class Meant implements Section
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::required('says', 'Told', new Text(500), 'What is told, in words, as it was when it was answered.', 'Horn is reached twice.'),
+            Field::required(
+                'says',
+                'Told',
+                new Text(500),
+                'What is told, in words, as it was when it was answered.',
+                'Horn is reached twice.',
+            ),
             Field::required('why', 'Why', new Text(200), 'Why it is meant.', 'I want it on both hands.'),
-            Field::required('of', 'Of', new Text(40), 'A sum of what it speaks of; when that becomes another, it is told again.', '2f1c'),
+            Field::required(
+                'of',
+                'Of',
+                new Text(40),
+                'A sum of what it speaks of; when that becomes another, it is told again.',
+                '2f1c',
+            ),
         );
     }
 

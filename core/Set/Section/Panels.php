@@ -31,7 +31,8 @@ final class Panels implements Section
 
     public static function about(): string
     {
-        return 'Panels that an owner draws for touch panels, by device; which of them is used is the setting `panel` of the device.';
+        return 'Panels that an owner draws for touch panels, by device; which of them is used is the setting `panel` '
+            .'of the device.';
     }
 
     public static function depth(): int
@@ -67,7 +68,11 @@ final class Panels implements Section
     public static function without(PartPath $path, Node $part, Gone $gone): array
     {
         // A page stays when the layer goes that it belongs to.
-        $stays = fn (mixed $page): mixed => is_array($page) && is_string($page['layer'] ?? null) && $gone->isPart(NamesPart::LAYER, $page['layer']) ? array_diff_key($page, ['layer' => 0]) : $page;
+        $stays = fn (mixed $page): mixed => is_array($page)
+            && is_string($page['layer'] ?? null)
+            && $gone->isPart(NamesPart::LAYER, $page['layer'])
+            ? array_diff_key($page, ['layer' => 0])
+            : $page;
         $said = $part->plain();
 
         return ['pages' => array_map($stays, is_array($said['pages'] ?? null) ? $said['pages'] : [])] + $said;
@@ -75,7 +80,9 @@ final class Panels implements Section
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
-        return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.lcfirst(Words::called('Panel', $words->set->panels[$path->key][(string) $path->inner]->name ?? $named));
+        return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.lcfirst(
+            Words::called('Panel', $words->set->panels[$path->key][(string) $path->inner]->name ?? $named),
+        );
     }
 
     public static function inWords(PartPath $path, Node $part, Words $words): string

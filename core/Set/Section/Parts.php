@@ -73,7 +73,10 @@ final class Parts
     /** @param string $old how references of the device begin */
     private static function renamed(mixed $value, string $old, string $new): mixed
     {
-        $reference = fn (string $text): string => str_starts_with($text, $old) ? $new.substr($text, strlen($old)) : $text;
+        $reference = fn (string $text): string => str_starts_with($text, $old)
+            ? $new
+            .substr($text, strlen($old))
+            : $text;
         if (! is_array($value)) {
             return is_string($value) ? $reference($value) : $value;
         }

@@ -13,8 +13,9 @@ use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
 
 /**
- * One section of a set: parts of one sort, by key, or in groups by key and inner key. A new section is one class and one line in
- * Sections: it is then read, refused, written, inherited, told of, compared, undone and given back like the others.
+ * One section of a set: parts of one sort, by key, or in groups by key and inner key. A new section is one class and
+ * one line in Sections: it is then read, refused, written, inherited, told of, compared, undone and given back like the
+ * others.
  */
 interface Section
 {

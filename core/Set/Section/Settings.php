@@ -52,7 +52,13 @@ final class Settings implements Section
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::required('is', 'Is', new Scalar, 'What it is: a number in the unit of the setting, one of its choices, a colour, true or false.', 480));
+        return Fields::of(Field::required(
+            'is',
+            'Is',
+            new Scalar,
+            'What it is: a number in the unit of the setting, one of its choices, a colour, true or false.',
+            480,
+        ));
     }
 
     public static function check(string $key, Node $part): void
@@ -65,7 +71,9 @@ final class Settings implements Section
     {
         $device = $words->set->rig->devices[$path->key] ?? null;
 
-        return ($device->name ?? 'A device that is gone').', '.lcfirst($device?->setting((string) $path->inner)->name ?? 'a setting that it does not have');
+        return ($device->name ?? 'A device that is gone').', '.lcfirst(
+            $device?->setting((string) $path->inner)->name ?? 'a setting that it does not have',
+        );
     }
 
     public static function inWords(PartPath $path, Node $part, Words $words): string
@@ -73,7 +81,9 @@ final class Settings implements Section
         $setting = ($words->set->rig->devices[$path->key] ?? null)?->setting((string) $path->inner);
         $is = $part->get('is');
         if ($path->inner === Setting::PANEL && is_string($is->value)) {
-            return $is->value === PanelDevice::AS_NEW ? $is->value : '"'.($words->set->panels[$path->key][$is->value]->name ?? 'one that is gone').'"';
+            return $is->value === PanelDevice::AS_NEW ? $is->value : '"'.(
+                $words->set->panels[$path->key][$is->value]->name ?? 'one that is gone'
+            ).'"';
         }
 
         return $setting === null ? (string) json_encode($is->value) : $setting->inWords($setting->value($is));

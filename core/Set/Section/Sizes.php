@@ -14,7 +14,10 @@ use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
 
-/** How large devices are, where their owner has measured that: how far two of their controls are from each other; by device. */
+/**
+ * How large devices are, where their owner has measured that: how far two of their controls are from each other; by
+ * device.
+ */
 final class Sizes implements Section
 {
     use HasFields;
@@ -36,7 +39,8 @@ final class Sizes implements Section
 
     public static function about(): string
     {
-        return 'How large devices are, by device: how far the middles of two of its controls are from each other. Labels are printed by it; where nothing is said, a unit of the drawing is a tenth of a millimetre.';
+        return 'How large devices are, by device: how far the middles of two of its controls are from each other. '
+            .'Labels are printed by it; where nothing is said, a unit of the drawing is a tenth of a millimetre.';
     }
 
     public static function keyIsDevice(): bool
@@ -49,7 +53,13 @@ final class Sizes implements Section
         return Fields::of(
             Field::required('from', 'From', new Text(60), 'One control of the device.', 'button-1'),
             Field::required('to', 'To', new Text(60), 'Another one, on the same page.', 'button-5'),
-            Field::required('mm', 'Apart', new Number(self::LEAST, self::MOST, 'mm'), 'How far their middles are from each other.', 83.5),
+            Field::required(
+                'mm',
+                'Apart',
+                new Number(self::LEAST, self::MOST, 'mm'),
+                'How far their middles are from each other.',
+                83.5,
+            ),
         );
     }
 
@@ -71,8 +81,15 @@ final class Sizes implements Section
     public static function inWords(PartPath $path, Node $part, Words $words): string
     {
         $given = self::fields()->read($part);
-        $name = fn (string $id): string => ($words->set->rig->devices[$path->key] ?? null)?->control($id)->name ?? 'a control that is gone';
+        $name = fn (string $id): string => (
+            $words->set->rig->devices[$path->key] ?? null
+        )?->control($id)->name ?? 'a control that is gone';
 
-        return sprintf('%s mm from %s to %s', json_encode($given->number('mm')), $name($given->text('from')), $name($given->text('to')));
+        return sprintf(
+            '%s mm from %s to %s',
+            json_encode($given->number('mm')),
+            $name($given->text('from')),
+            $name($given->text('to')),
+        );
     }
 }

@@ -49,7 +49,9 @@ final class StopsSection implements Section
         $axes = Stop::read($path->key, $part)->axes;
         $left = array_values(array_filter($axes, fn (string $axis) => ! $gone->isInput($axis)));
 
-        return $left === [] || $gone->isPart(NamesPart::STOP, $path->key) ? null : array_replace($part->plain(), ['axes' => $left]);
+        return $left === [] || $gone->isPart(NamesPart::STOP, $path->key)
+            ? null
+            : array_replace($part->plain(), ['axes' => $left]);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

@@ -57,12 +57,20 @@ final class WaysSection implements Section
 
     public static function without(PartPath $path, Node $part, Gone $gone): ?array
     {
-        return $gone->isPart(Id::ACTION, $path->key) || $gone->leaves(Outputs::read($part)) === null ? null : $part->plain();
+        return $gone->isPart(Id::ACTION, $path->key)
+            || $gone->leaves(Outputs::read($part)) === null
+            ? null
+            : $part->plain();
     }
 
     public static function schema(): array
     {
-        return ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/'.SetSchema::named('output', $kind)], Outputs::ways())];
+        return [
+            'oneOf' => array_map(
+                fn (string $kind) => ['$ref' => '#/$defs/'.SetSchema::named('output', $kind)],
+                Outputs::ways(),
+            ),
+        ];
     }
 
     public static function renamed(array $said, callable $as): array
@@ -72,7 +80,9 @@ final class WaysSection implements Section
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
-        return 'The way to '.($words->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have');
+        return 'The way to '.(
+            $words->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have'
+        );
     }
 
     public static function inWords(PartPath $path, Node $part, Words $words): string

@@ -44,7 +44,9 @@ final class PanelFileTest extends TestCase
     {
         $rows = [];
         foreach ($fit->rows() as $row) {
-            $rows[trim($row->tile.' '.$row->end)] = $row->did.' -> '.($row->lacks === '' ? $row->does : 'no '.$row->lacks);
+            $rows[trim($row->tile.' '.$row->end)] = $row->did.' -> '.(
+                $row->lacks === '' ? $row->does : 'no '.$row->lacks
+            );
         }
 
         return $rows;
@@ -56,31 +58,62 @@ final class PanelFileTest extends TestCase
         $ladder = self::set('hairpin-ladder');
         $fit = new PanelFit($ladder, $file, 'clover');
         $this->assertEquals([
-            'Channel +' => 'Channel up -> Channel up', 'Channel −' => 'Channel down -> Channel down', 'Volume +' => 'Volume up -> Volume up', 'Volume −' => 'Volume down -> Volume down',
-            'Talk' => 'Talk -> Talk', 'Squelch' => 'Squelch -> no Squelch', 'Avionics' => 'Avionics -> no Avionics', 'Battery' => 'Battery -> Ignition', 'Pause' => 'Pause -> Pause',
+            'Channel +' => 'Channel up -> Channel up', 'Channel −' => 'Channel down -> Channel down',
+            'Volume +' => 'Volume up -> Volume up', 'Volume −' => 'Volume down -> Volume down',
+            'Talk' => 'Talk -> Talk', 'Squelch' => 'Squelch -> no Squelch', 'Avionics' => 'Avionics -> no Avionics',
+            'Battery' => 'Battery -> Ignition', 'Pause' => 'Pause -> Pause',
         ], self::rows($fit));
         $taken = self::set('hairpin-ladder', $fit->take('pit-board'));
         $pages = $taken->panels['clover']['pit-board']->pages;
         $this->assertSame(['Pit', 'Stage', 'Radio'], array_map(fn ($page) => $page->name, $pages));
         $ids = array_map(fn ($tile) => $tile->id, $pages[2]->tiles);
-        $this->assertSame(['channel-2', 'volume', 'talk-2', 'squelch', 'avionics', 'battery', 'pause'], $ids, 'names that are taken get others, and tiles that turned elsewhere are gone');
-        $this->assertSame(['channel-up', 'ignition'], [$taken->actionOf($taken->cell('base', 'clover/channel-2.plus')?->outputs[0])?->id, $taken->actionOf($taken->cell('base', 'clover/battery')?->outputs[0])?->id]);
+        $this->assertSame(
+            ['channel-2', 'volume', 'talk-2', 'squelch', 'avionics', 'battery', 'pause'],
+            $ids,
+            'names that are taken get others, and tiles that turned elsewhere are gone',
+        );
+        $this->assertSame(
+            ['channel-up', 'ignition'],
+            [
+                $taken->actionOf($taken->cell('base', 'clover/channel-2.plus')?->outputs[0])?->id,
+                $taken->actionOf($taken->cell('base', 'clover/battery')?->outputs[0])?->id,
+            ],
+        );
         $this->assertNull($taken->cell('base', 'clover/squelch'));
-        $this->assertSame($ladder->cell('base', 'clover/channel.plus')?->outputs[0]->toArray(), $taken->cell('base', 'clover/channel.plus')?->outputs[0]->toArray(), 'what was there is as it was');
+        $this->assertSame(
+            $ladder->cell('base', 'clover/channel.plus')?->outputs[0]->toArray(),
+            $taken->cell('base', 'clover/channel.plus')?->outputs[0]->toArray(),
+            'what was there is as it was',
+        );
     }
 
     public function test_values_conditions_and_lamps_follow_the_actions_that_change_them(): void
     {
         $file = self::read(self::written('hairpin-ladder', 'pit-board', 1));
         $fit = new PanelFit(self::set('skerrywing'), $file, 'clover');
-        $this->assertSame('Headlights on, Headlights off -> Landing light on, Landing light off', self::rows($fit)['Headlights']);
+        $this->assertSame(
+            'Headlights on, Headlights off -> Landing light on, Landing light off',
+            self::rows($fit)['Headlights'],
+        );
         $taken = self::set('skerrywing', $fit->take(''));
         $panel = $taken->panels['clover']['stage'];
-        $this->assertSame(['Stage', 'stage'], [$panel->name, $taken->rig->devices['clover']->panel?->id], 'a panel of its own is shown');
+        $this->assertSame(
+            ['Stage', 'stage'],
+            [$panel->name, $taken->rig->devices['clover']->panel?->id],
+            'a panel of its own is shown',
+        );
         $lights = $taken->merged->value(PartPath::cell('base', 'clover/headlights'));
-        $this->assertSame('landing_light', is_array($lights) ? $lights['when']['variable'] : '', 'main light on is Landing light here');
+        $this->assertSame(
+            'landing_light',
+            is_array($lights) ? $lights['when']['variable'] : '',
+            'main light on is Landing light here',
+        );
         $this->assertNotNull($taken->wayOf('landing-light-on'), 'nothing reached it: it has a way now');
-        $this->assertSame(['', null], [$panel->tile('wipers')?->text, $panel->tile('engine')?->bar], 'this game has no wipers and calls its engine otherwise');
+        $this->assertSame(
+            ['', null],
+            [$panel->tile('wipers')?->text, $panel->tile('engine')?->bar],
+            'this game has no wipers and calls its engine otherwise',
+        );
         $this->assertSame('{channel}', $panel->tile('channel-2')?->text);
     }
 
@@ -119,7 +152,10 @@ final class PanelFileTest extends TestCase
     {
         $document = self::written('skerrywing', 'mail-route', null);
         $file = self::read($document);
-        $this->assertSame(['Skerrywing', 5, ['mooring'], ['three-sacks', 'harbour-call']], [$file->game, count($file->panel->pages), array_keys($file->lit), array_keys($file->macros)]);
+        $this->assertSame(
+            ['Skerrywing', 5, ['mooring'], ['three-sacks', 'harbour-call']],
+            [$file->game, count($file->panel->pages), array_keys($file->lit), array_keys($file->macros)],
+        );
         $bare = (new DemoSets)->set('skerrywing') ?? self::fail();
         $home = (new Assembly(new DemoSets))->assemble($bare);
         $fit = new PanelFit($home, $file, 'clover');
@@ -132,13 +168,29 @@ final class PanelFileTest extends TestCase
 
     public function test_into_a_panel_with_pages_its_turns_lead_to_its_own(): void
     {
-        $taken = self::set('hairpin-ladder', (new PanelFit(self::set('hairpin-ladder'), self::read(self::written('hairpin-ladder', 'pit-board', null)), 'clover'))->take('pit-board'));
-        $this->assertSame([2, 1, 4, 3], array_values(array_filter(array_map(fn ($tile) => $tile->page, $taken->panels['clover']['pit-board']->tiles()))));
+        $taken = self::set(
+            'hairpin-ladder',
+            (new PanelFit(
+                self::set('hairpin-ladder'),
+                self::read(self::written('hairpin-ladder', 'pit-board', null)),
+                'clover',
+            ))->take('pit-board'),
+        );
+        $this->assertSame(
+            [2, 1, 4, 3],
+            array_values(
+                array_filter(array_map(fn ($tile) => $tile->page, $taken->panels['clover']['pit-board']->tiles())),
+            ),
+        );
     }
 
     public function test_more_than_the_device_can_have_is_refused(): void
     {
-        $fit = new PanelFit(self::set('skerrywing'), self::read(self::written('skerrywing', 'mail-route', null)), 'clover');
+        $fit = new PanelFit(
+            self::set('skerrywing'),
+            self::read(self::written('skerrywing', 'mail-route', null)),
+            'clover',
+        );
         $this->expectExceptionMessage('at most 6 pages, the limit of Clover');
         self::set('skerrywing', $fit->take('mail-route'));
     }
@@ -146,7 +198,12 @@ final class PanelFileTest extends TestCase
     public function test_macros_of_a_file_that_play_each_other_are_left_out(): void
     {
         $plays = fn (string $macro): array => ['behaviour' => ['kind' => 'macro', 'macro' => $macro]];
-        $file = self::read(['format' => PanelFile::FORMAT, 'version' => 1, 'name' => 'Round', 'pages' => [['name' => 'One', 'tiles' => [['id' => 'a', 'column' => 0, 'row' => 0], ['id' => 'b', 'column' => 1, 'row' => 0]]]],
+        $file = self::read(['format' => PanelFile::FORMAT, 'version' => 1, 'name' => 'Round', 'pages' => [
+            [
+                'name' => 'One',
+                'tiles' => [['id' => 'a', 'column' => 0, 'row' => 0], ['id' => 'b', 'column' => 1, 'row' => 0]],
+            ],
+        ],
             'does' => ['a' => $plays('first'), 'b' => $plays('lone')], 'macros' => [
                 'first' => [
                     'name' => 'First',
@@ -167,7 +224,12 @@ final class PanelFileTest extends TestCase
         yield 'no page' => [['pages' => []] + $good, 'pages: found a list of 0, expected one page or more'];
         yield 'a field of nobody' => [['moon' => 1] + $good, 'moon: found a field that this format does not have'];
         yield 'another version' => [['version' => 2] + $good, 'version: found 2'];
-        yield 'a tile beyond its page' => [['pages' => [['name' => 'One', 'columns' => 2, 'tiles' => [['id' => 'a', 'column' => 5, 'row' => 0]]]]] + $good, 'a tile within the 2 by 6 cells of the page'];
+        yield 'a tile beyond its page' => [
+            [
+                'pages' => [['name' => 'One', 'columns' => 2, 'tiles' => [['id' => 'a', 'column' => 5, 'row' => 0]]]],
+            ] + $good,
+            'a tile within the 2 by 6 cells of the page',
+        ];
         yield 'what a tile does by no tile' => [['does' => ['a/b' => []]] + $good, 'by the id of a tile'];
         yield 'a macro by no id' => [['macros' => ['A B' => []]] + $good, 'macros'];
         yield 'an action without its variable' => [['actions' => ['horn' => ['name' => 'Horn']]] + $good, 'variable'];

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Reads every hostile file in one process with little memory, and prints what is said of each as JSON; used by HostileTest.
+// Reads every hostile file in one process with little memory, and prints what is said of each as JSON; used by
+// HostileTest.
 use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Format\FormatError;
 use Tests\Core\DemoSets;

@@ -28,7 +28,10 @@ final class DevicesTest extends TestCase
     {
         $fennel = DeviceReader::read(Node::of(self::file('devices/fennel.device.json')));
         $kinds = array_count_values(array_map(fn ($control) => $control->kind::kind(), $fennel->controls));
-        $this->assertSame(['lever' => 2, 'slider' => 1, 'button' => 4, 'two-way' => 3, 'three-way' => 1, 'dial' => 1, 'encoder' => 1], $kinds);
+        $this->assertSame(
+            ['lever' => 2, 'slider' => 1, 'button' => 4, 'two-way' => 3, 'three-way' => 1, 'dial' => 1, 'encoder' => 1],
+            $kinds,
+        );
         $this->assertSame(2, $fennel->keeps()?->banks);
         $this->assertCount(3, $fennel->axes());
         $this->assertSame(65535, $fennel->axes()[0]->max);
@@ -52,16 +55,40 @@ final class DevicesTest extends TestCase
     /** @return iterable<string, array{callable(array<array-key, mixed>): array<array-key, mixed>, string}> */
     public static function brokenDevices(): iterable
     {
-        yield 'an unknown field' => [fn ($d) => $d + ['colour' => 'red'], 'colour: found a field that this format does not have'];
-        yield 'another format' => [fn ($d) => ['format' => 'x'] + $d, 'format: found "x", expected one of nailrod-device.'];
-        yield 'a newer version' => [fn ($d) => ['version' => 2] + $d, 'version: found 2, expected a whole number from 1 to 1.'];
+        yield 'an unknown field' => [
+            fn ($d) => $d + ['colour' => 'red'], 'colour: found a field that this format does not have',
+        ];
+        yield 'another format' => [
+            fn ($d) => ['format' => 'x'] + $d, 'format: found "x", expected one of nailrod-device.',
+        ];
+        yield 'a newer version' => [
+            fn ($d) => ['version' => 2] + $d, 'version: found 2, expected a whole number from 1 to 1.',
+        ];
         yield 'the name of the game' => [fn ($d) => ['id' => 'sim'] + $d, 'id: found "sim", expected another name'];
-        yield 'a number twice' => [fn ($d) => self::with($d, 4, 'contacts', [['number' => 1]]), 'controls[4].contacts[0].number: found 1, expected a number that is free (fennel/left-thumb has it).'];
-        yield 'an axis number twice' => [fn ($d) => self::with($d, 1, 'axes', [['number' => 1, 'min' => 0, 'max' => 9]]), 'controls[1].axes[0].number: found 1, expected a number that is free'];
-        yield 'a range upside down' => [fn ($d) => self::with($d, 0, 'axes', [['number' => 1, 'min' => 9, 'max' => 9]]), 'controls[0].axes[0].max: found 9, expected a whole number from 10'];
-        yield 'an opposite of nothing' => [fn ($d) => self::with($d, 7, 'contacts', [['id' => 'down', 'opposite' => 'up']]), 'controls[7].contacts[0].opposite: found "up", expected a reported position of the same control, listed before.'];
-        yield 'a control that reports nothing' => [fn ($d) => self::with($d, 0, 'axes', []), 'controls[0]: found no field'];
-        yield 'a place with one number' => [fn ($d) => self::with($d, 0, 'at', [3]), 'controls[0].at: found a list of 1, expected two numbers, across and down.'];
+        yield 'a number twice' => [
+            fn ($d) => self::with($d, 4, 'contacts', [['number' => 1]]),
+            'controls[4].contacts[0].number: found 1, expected a number that is free (fennel/left-thumb has it).',
+        ];
+        yield 'an axis number twice' => [
+            fn ($d) => self::with($d, 1, 'axes', [['number' => 1, 'min' => 0, 'max' => 9]]),
+            'controls[1].axes[0].number: found 1, expected a number that is free',
+        ];
+        yield 'a range upside down' => [
+            fn ($d) => self::with($d, 0, 'axes', [['number' => 1, 'min' => 9, 'max' => 9]]),
+            'controls[0].axes[0].max: found 9, expected a whole number from 10',
+        ];
+        yield 'an opposite of nothing' => [
+            fn ($d) => self::with($d, 7, 'contacts', [['id' => 'down', 'opposite' => 'up']]),
+            'controls[7].contacts[0].opposite: found "up", expected a reported position of the same control, listed '
+                .'before.',
+        ];
+        yield 'a control that reports nothing' => [
+            fn ($d) => self::with($d, 0, 'axes', []), 'controls[0]: found no field',
+        ];
+        yield 'a place with one number' => [
+            fn ($d) => self::with($d, 0, 'at', [3]),
+            'controls[0].at: found a list of 1, expected two numbers, across and down.',
+        ];
         yield 'one control twice' => [fn ($d) => self::with($d, 1, 'id', 'left-lever'), 'controls[1]'];
     }
 
@@ -100,11 +127,25 @@ final class DevicesTest extends TestCase
     /** @return iterable<string, array{callable(array<array-key, mixed>): array<array-key, mixed>, string}> */
     public static function brokenCatalogues(): iterable
     {
-        yield 'an action twice' => [fn ($c) => self::action($c, 'id', 'power'), 'actions[1].id: found "power", expected a name that no other action has.'];
-        yield 'a variable that is not there' => [fn ($c) => self::action($c, 'effect', ['do' => 'follow', 'variable' => 'none']), 'actions[1].effect.variable: found "none", expected a variable of this catalogue.'];
-        yield 'an axis that steps' => [fn ($c) => self::action($c, 'effect', ['do' => 'flip', 'variable' => 'power']), 'actions[1].effect.do: found "flip", expected "follow" for an axis and only for an axis.'];
-        yield 'a key that is not one' => [fn ($c) => self::action($c, 'key', ['kind' => 'key', 'code' => 'L']), 'actions[1].key.code: found "L", expected a key by its W3C code'];
-        yield 'a group that is not there' => [fn ($c) => self::action($c, 'group', 'none'), 'actions[1].group: found "none", expected one of engine'];
+        yield 'an action twice' => [
+            fn ($c) => self::action($c, 'id', 'power'),
+            'actions[1].id: found "power", expected a name that no other action has.',
+        ];
+        yield 'a variable that is not there' => [
+            fn ($c) => self::action($c, 'effect', ['do' => 'follow', 'variable' => 'none']),
+            'actions[1].effect.variable: found "none", expected a variable of this catalogue.',
+        ];
+        yield 'an axis that steps' => [
+            fn ($c) => self::action($c, 'effect', ['do' => 'flip', 'variable' => 'power']),
+            'actions[1].effect.do: found "flip", expected "follow" for an axis and only for an axis.',
+        ];
+        yield 'a key that is not one' => [
+            fn ($c) => self::action($c, 'key', ['kind' => 'key', 'code' => 'L']),
+            'actions[1].key.code: found "L", expected a key by its W3C code',
+        ];
+        yield 'a group that is not there' => [
+            fn ($c) => self::action($c, 'group', 'none'), 'actions[1].group: found "none", expected one of engine',
+        ];
     }
 
     /**

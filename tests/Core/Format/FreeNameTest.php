@@ -14,6 +14,9 @@ final class FreeNameTest extends TestCase
         $this->assertSame('Stop', FreeName::of('Stop', ['Cruise']));
         $this->assertSame('Stop 3', FreeName::of('Stop', ['a' => 'STOP', 'b' => 'stop 2']));
         $this->assertSame(50, mb_strlen(FreeName::of(str_repeat('é', 80), [])));
-        $this->assertSame(['Layer 3', 'Layer 4'], [FreeName::numbered('Layer', ['Base', 'On water'], 3), FreeName::numbered('Layer', ['Base', 'layer 3'], 3)]);
+        $this->assertSame(
+            ['Layer 3', 'Layer 4'],
+            [FreeName::numbered('Layer', ['Base', 'On water'], 3), FreeName::numbered('Layer', ['Base', 'layer 3'], 3)],
+        );
     }
 }

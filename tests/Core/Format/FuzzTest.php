@@ -25,11 +25,18 @@ final class FuzzTest extends TestCase
     /** @return iterable<string, array{string, callable(string): mixed}> */
     public static function readers(): iterable
     {
-        yield 'device' => ['devices/fennel.device.json', fn (string $text) => DeviceReader::read(Node::of(Json::decode($text)))];
-        yield 'catalogue' => ['catalogues/skerrywing.catalogue.json', fn (string $text) => Catalogue::read(Node::of(Json::decode($text)))];
+        yield 'device' => [
+            'devices/fennel.device.json', fn (string $text) => DeviceReader::read(Node::of(Json::decode($text))),
+        ];
+        yield 'catalogue' => [
+            'catalogues/skerrywing.catalogue.json', fn (string $text) => Catalogue::read(Node::of(Json::decode($text))),
+        ];
         yield 'house set' => ['sets/house.set.json', SetDocument::fromJson(...)];
         yield 'simulator set' => ['sets/skerrywing.set.json', SetDocument::fromJson(...)];
-        yield 'run' => ['runs/first-flight.csv', fn (string $text) => iterator_to_array(RecordingReader::batches(explode("\n", $text)), false)];
+        yield 'run' => [
+            'runs/first-flight.csv',
+            fn (string $text) => iterator_to_array(RecordingReader::batches(explode("\n", $text)), false),
+        ];
     }
 
     /** @param callable(string): mixed $read */
@@ -45,9 +52,19 @@ final class FuzzTest extends TestCase
                 $at = $dice->getInt(0, strlen($spoilt) - 1);
                 $spoilt = match ($dice->getInt(0, 3)) {
                     0 => substr($spoilt, 0, $at),
-                    1 => substr_replace($spoilt, substr($dice->shuffleBytes('{}[]",:0129-.eEtfn'."\n\xC3"), 0, $dice->getInt(1, 3)), $at, 1),
+                    1 => substr_replace(
+                        $spoilt,
+                        substr($dice->shuffleBytes('{}[]",:0129-.eEtfn'."\n\xC3"), 0, $dice->getInt(1, 3)),
+                        $at,
+                        1,
+                    ),
                     2 => substr_replace($spoilt, '', $at, $dice->getInt(1, 30)),
-                    default => substr_replace($spoilt, substr($spoilt, $dice->getInt(0, strlen($spoilt) - 1), 20), $at, 0),
+                    default => substr_replace(
+                        $spoilt,
+                        substr($spoilt, $dice->getInt(0, strlen($spoilt) - 1), 20),
+                        $at,
+                        0,
+                    ),
                 };
                 if ($spoilt === '') {
                     break;

@@ -17,7 +17,9 @@ final class GamepadsTest extends TestCase
 {
     private static function device(bool $standard, int $axes, int $buttons): Device
     {
-        return DeviceReader::read(Node::of(GamepadBuilder::build('pad', 'Pad', 'Model (x)', $standard, $axes, $buttons)));
+        return DeviceReader::read(
+            Node::of(GamepadBuilder::build('pad', 'Pad', 'Model (x)', $standard, $axes, $buttons)),
+        );
     }
 
     public function test_the_standard_mapping_gives_the_names_of_the_standard(): void
@@ -28,9 +30,15 @@ final class GamepadsTest extends TestCase
         $this->assertSame('Left stick', $names[0]);
         $this->assertContains('Bottom button in right cluster', $names);
         $this->assertContains('Center button in center cluster', $names);
-        $this->assertSame([-32767, 32767, true], [$pad->axes()[0]->min, $pad->axes()[0]->max, $pad->axes()[0]->centred]);
+        $this->assertSame(
+            [-32767, 32767, true],
+            [$pad->axes()[0]->min, $pad->axes()[0]->max, $pad->axes()[0]->centred],
+        );
         $ports = GamepadBuilder::ports($pad, 4);
-        $this->assertSame(['pad/left-stick.x', 'pad/left-stick.y', 'pad/right-stick.x', 'pad/right-stick.y'], $ports['axes']);
+        $this->assertSame(
+            ['pad/left-stick.x', 'pad/left-stick.y', 'pad/right-stick.x', 'pad/right-stick.y'],
+            $ports['axes'],
+        );
         $this->assertSame('pad/button-1', $ports['buttons'][0]);
         $this->assertSame('pad/button-7.pressed', $ports['buttons'][6]);
         $this->assertSame([6 => 'pad/button-7', 7 => 'pad/button-8'], $ports['analogue']);
@@ -62,13 +70,23 @@ final class GamepadsTest extends TestCase
         $this->assertNull(self::recognised([], 0, 0.0));
         $this->assertNull(self::recognised([new KnownPad('x', 'other', 0, false, [0.0])], 0, 0.0));
         $this->assertSame('a', self::recognised([new KnownPad('a', 'M', 0, false, [0.0])], 3, 0.9));
-        $this->assertSame('a', self::recognised([new KnownPad('a', 'M', 1, true, [0.0])], 1, 0.4), 'a page that was opened again');
+        $this->assertSame(
+            'a',
+            self::recognised([new KnownPad('a', 'M', 1, true, [0.0])], 1, 0.4),
+            'a page that was opened again',
+        );
     }
 
     public function test_of_two_the_one_that_is_away_is_meant(): void
     {
-        $this->assertSame('b', self::recognised([new KnownPad('a', 'M', 0, true, [0.5]), new KnownPad('b', 'M', 1, false, [0.1])], 1, 0.5));
-        $this->assertNull(self::recognised([new KnownPad('a', 'M', 0, true, [0.5])], 1, 0.5), 'a second one of its model');
+        $this->assertSame(
+            'b',
+            self::recognised([new KnownPad('a', 'M', 0, true, [0.5]), new KnownPad('b', 'M', 1, false, [0.1])], 1, 0.5),
+        );
+        $this->assertNull(
+            self::recognised([new KnownPad('a', 'M', 0, true, [0.5])], 1, 0.5),
+            'a second one of its model',
+        );
     }
 
     public function test_of_two_that_are_away_the_one_that_stands_as_it_was_left(): void

@@ -34,11 +34,16 @@ final class KeptFilesTest extends TestCase implements Library
 {
     private const KEPT = __DIR__.'/../../Kept/';
 
-    /** @return iterable<string, array{string, string, string}> file of the set, of the run, and what begins the names of what it gave */
+    /**
+     * @return iterable<string, array{string, string, string}> file of the set, of the run, and what begins the names of
+     *    what it gave
+     */
     public static function sets(): iterable
     {
         foreach (glob(self::KEPT.'sets/*.set.json') ?: [] as $file) {
-            yield basename($file) => [$file, self::KEPT.'recordings/first-flight.csv', substr($file, 0, -strlen('.set.json'))];
+            yield basename($file) => [
+                $file, self::KEPT.'recordings/first-flight.csv', substr($file, 0, -strlen('.set.json')),
+            ];
         }
         foreach (glob(self::KEPT.'worlds/*.set.json') ?: [] as $file) {
             $start = substr($file, 0, -strlen('.set.json'));
@@ -67,7 +72,10 @@ final class KeptFilesTest extends TestCase implements Library
         $json = self::content($file);
         $own = Node::of(Json::decode($json))->without(['with']);
 
-        $this->assertEquals(json_decode(Json::encode(Node::of($own->value)->plain())), json_decode(SetDocument::read($own)->toJson()));
+        $this->assertEquals(
+            json_decode(Json::encode(Node::of($own->value)->plain())),
+            json_decode(SetDocument::read($own)->toJson()),
+        );
     }
 
     public function test_devices_catalogues_lists_and_recordings_are_read(): void
@@ -80,10 +88,19 @@ final class KeptFilesTest extends TestCase implements Library
             $catalogue = Catalogue::read(self::node($file));
             $set = $this->assembled(self::content(self::KEPT.'sets/'.$id.'.set.json'));
             $this->assertSame($id, $catalogue->id);
-            $this->assertSame(self::content(self::KEPT.'lists/'.$id.'.bindings.json'), GameBindings::of($set, $catalogue)->toJson());
-            $this->assertEquals(GameBindings::of($set, $catalogue), GameBindings::read(self::content(self::KEPT.'lists/'.$id.'.bindings.json'), $catalogue));
+            $this->assertSame(
+                self::content(self::KEPT.'lists/'.$id.'.bindings.json'),
+                GameBindings::of($set, $catalogue)->toJson(),
+            );
+            $this->assertEquals(
+                GameBindings::of($set, $catalogue),
+                GameBindings::read(self::content(self::KEPT.'lists/'.$id.'.bindings.json'), $catalogue),
+            );
             $this->assertSame(self::content(self::KEPT.'lists/'.$id.'.keys.csv'), KeyList::write($set, $catalogue));
-            $this->assertEquals(KeyList::read(KeyList::write($set, $catalogue), $catalogue), KeyList::read(self::content(self::KEPT.'lists/'.$id.'.keys.csv'), $catalogue));
+            $this->assertEquals(
+                KeyList::read(KeyList::write($set, $catalogue), $catalogue),
+                KeyList::read(self::content(self::KEPT.'lists/'.$id.'.keys.csv'), $catalogue),
+            );
             $this->assertSame(self::content(self::KEPT.'lists/'.$id.'.summary.txt'), Summary::of($set));
         }
         $bundle = SetBundle::read(self::content(self::KEPT.'lists/skerrywing.bundle.json'), $this);
@@ -114,7 +131,10 @@ final class KeptFilesTest extends TestCase implements Library
 
         $now = DeviceMapping::of($assembled, $device);
         // Layers and flags that nothing in the device needs are not written any more.
-        $this->assertSame(DeviceMapping::read((string) (new BankMemory($port))->read(), $device)->toJson(), $now->document->toJson());
+        $this->assertSame(
+            DeviceMapping::read((string) (new BankMemory($port))->read(), $device)->toJson(),
+            $now->document->toJson(),
+        );
         $this->assertSame(self::content($start.'.left-out.json'), Json::encode($now->leftOut));
     }
 
@@ -143,7 +163,8 @@ final class KeptFilesTest extends TestCase implements Library
 
     private static function content(string $file): string
     {
-        return is_file($file) ? (string) file_get_contents($file) : (string) gzdecode((string) file_get_contents($file.'.gz'));
+        return is_file($file) ? (string) file_get_contents($file)
+            : (string) gzdecode((string) file_get_contents($file.'.gz'));
     }
 
     private static function node(string $file): Node

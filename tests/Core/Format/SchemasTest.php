@@ -54,7 +54,12 @@ final class SchemasTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function files(): iterable
     {
-        foreach (['device' => 'demo/devices', 'catalogue' => 'demo/catalogues', 'set' => 'demo/sets', 'layout' => 'layouts'] as $kind => $folder) {
+        foreach (
+            [
+                'device' => 'demo/devices', 'catalogue' => 'demo/catalogues', 'set' => 'demo/sets',
+                'layout' => 'layouts',
+            ] as $kind => $folder
+        ) {
             foreach (glob(self::ROOT.$folder.'/*.json') ?: [] as $file) {
                 yield basename($file) => [$kind, (string) file_get_contents($file)];
             }
@@ -65,10 +70,33 @@ final class SchemasTest extends TestCase
     {
         $demo = new DemoSets(withPanels: true);
         foreach (['skerrywing' => 'mail-route', 'hairpin-ladder' => 'pit-board'] as $id => $panel) {
-            $document = PanelFile::write((new Assembly($demo))->assemble($demo->set($id) ?? self::fail()), 'clover', $panel, null);
-            $this->assertSame([true, true], [self::fitsSchema('panel', Json::encode($document)), self::fitsReader('panel', Json::encode($document))]);
-            foreach ([['pages' => []], ['name' => ''], ['moon' => 1], ['version' => 2], ['actions' => ['horn' => ['name' => 'Horn']]]] as $spoilt) {
-                $this->assertSame([false, false], [self::fitsSchema('panel', Json::encode($spoilt + $document)), self::fitsReader('panel', Json::encode($spoilt + $document))], Json::encode($spoilt));
+            $document = PanelFile::write(
+                (new Assembly($demo))->assemble($demo->set($id) ?? self::fail()),
+                'clover',
+                $panel,
+                null,
+            );
+            $this->assertSame(
+                [true, true],
+                [
+                    self::fitsSchema('panel', Json::encode($document)),
+                    self::fitsReader('panel', Json::encode($document)),
+                ],
+            );
+            foreach (
+                [
+                    ['pages' => []], ['name' => ''], ['moon' => 1], ['version' => 2],
+                    ['actions' => ['horn' => ['name' => 'Horn']]],
+                ] as $spoilt
+            ) {
+                $this->assertSame(
+                    [false, false],
+                    [
+                        self::fitsSchema('panel', Json::encode($spoilt + $document)),
+                        self::fitsReader('panel', Json::encode($spoilt + $document)),
+                    ],
+                    Json::encode($spoilt),
+                );
             }
         }
     }
@@ -77,10 +105,18 @@ final class SchemasTest extends TestCase
     {
         foreach (glob(self::ROOT.'shelf/*.shelf.json') ?: [] as $file) {
             $json = (string) file_get_contents($file);
-            $this->assertSame([true, true], [self::fitsSchema('shelf', $json), self::fitsReader('shelf', $json)], $file);
+            $this->assertSame(
+                [true, true],
+                [self::fitsSchema('shelf', $json), self::fitsReader('shelf', $json)],
+                $file,
+            );
             foreach ([['kind' => 'sofa'], ['name' => ''], ['moon' => 1], ['version' => 2]] as $spoilt) {
                 $wrong = Json::encode($spoilt + Json::decode($json));
-                $this->assertSame([false, false], [self::fitsSchema('shelf', $wrong), self::fitsReader('shelf', $wrong)], $wrong);
+                $this->assertSame(
+                    [false, false],
+                    [self::fitsSchema('shelf', $wrong), self::fitsReader('shelf', $wrong)],
+                    $wrong,
+                );
             }
         }
     }
@@ -131,8 +167,12 @@ final class SchemasTest extends TestCase
     }
 
     #[DataProvider('spoilt')]
-    public function test_what_the_reader_refuses_the_schema_refuses(string $kind, string $file, string $from, string $to): void
-    {
+    public function test_what_the_reader_refuses_the_schema_refuses(
+        string $kind,
+        string $file,
+        string $from,
+        string $to,
+    ): void {
         $json = (string) file_get_contents(self::ROOT.'demo/'.$file);
         $spoilt = (string) preg_replace('/'.preg_quote($from, '/').'/', $to, $json, 1);
         $this->assertNotSame($json, $spoilt);

@@ -14,7 +14,12 @@ final class WordsPageTest extends TestCase
     /** @return list<array{string, string, string}> what people read, class, key in files */
     private static function rows(): array
     {
-        preg_match_all('/^\|([^|]+)\|([^|]*)\|([^|]*)\|$/m', (string) file_get_contents(self::ROOT.'docs/words.md'), $found, PREG_SET_ORDER);
+        preg_match_all(
+            '/^\|([^|]+)\|([^|]*)\|([^|]*)\|$/m',
+            (string) file_get_contents(self::ROOT.'docs/words.md'),
+            $found,
+            PREG_SET_ORDER,
+        );
         $rows = array_map(fn (array $row): array => [trim($row[1]), trim($row[2], ' `'), trim($row[3], ' `')], $found);
 
         return array_slice($rows, 2);
@@ -43,7 +48,11 @@ final class WordsPageTest extends TestCase
         $this->assertSame(array_unique($words), $words);
         $classes = array_values(array_filter(array_column(self::rows(), 1)));
         $this->assertSame(array_unique($classes), $classes);
-        $this->assertSame([], array_keys(array_filter(array_count_values(self::shortNames()), fn (int $count): bool => $count > 1)), 'two classes of one short name');
+        $this->assertSame(
+            [],
+            array_keys(array_filter(array_count_values(self::shortNames()), fn (int $count): bool => $count > 1)),
+            'two classes of one short name',
+        );
     }
 
     /** @return list<string> of the classes of core/ and app/, without their folders */

@@ -49,17 +49,26 @@ final class EveryKindTest extends TestCase
     /** @return iterable<string, array{class-string<Kind>, string}> class, and the definition of the schema */
     public static function kinds(): iterable
     {
-        foreach (['output' => Outputs::all(), 'behaviour' => Behaviours::all(), 'made' => MadeKinds::all(), 'curve' => Curves::all()] as $family => $classes) {
+        foreach (
+            [
+                'output' => Outputs::all(), 'behaviour' => Behaviours::all(), 'made' => MadeKinds::all(),
+                'curve' => Curves::all(),
+            ] as $family => $classes
+        ) {
             foreach ($classes as $kind => $class) {
-                yield $family.' '.$kind => [$class, $family === 'curve' ? '' : SetSchema::named($family, (string) $kind)];
+                yield $family.' '.$kind => [
+                    $class, $family === 'curve' ? '' : SetSchema::named($family, (string) $kind),
+                ];
             }
         }
     }
 
     /** @param class-string<Kind> $class */
     #[DataProvider('kinds')]
-    public function test_an_example_goes_from_the_file_to_the_object_and_back_and_fits_the_schema(string $class, string $definition): void
-    {
+    public function test_an_example_goes_from_the_file_to_the_object_and_back_and_fits_the_schema(
+        string $class,
+        string $definition,
+    ): void {
         $example = ['kind' => $class::kind()] + $class::fields()->example();
         $read = $class::read(Node::of($example), 'x');
         $again = $class::read(Node::of($read->toArray()), 'x');
@@ -67,8 +76,13 @@ final class EveryKindTest extends TestCase
         $this->assertEquals($read, $again);
         $this->assertSame($read->toArray(), $again->toArray());
         foreach ($definition === '' ? [] : [$example, $read->toArray()] as $value) {
-            $schema = json_decode(Json::encode(['$ref' => '#/$defs/'.$definition, '$defs' => SetSchema::ofSets()['$defs']]));
-            $this->assertTrue((new Validator)->validate(json_decode(Json::encode($value)), $schema)->isValid(), Json::encode($value));
+            $schema = json_decode(
+                Json::encode(['$ref' => '#/$defs/'.$definition, '$defs' => SetSchema::ofSets()['$defs']]),
+            );
+            $this->assertTrue(
+                (new Validator)->validate(json_decode(Json::encode($value)), $schema)->isValid(),
+                Json::encode($value),
+            );
         }
     }
 
@@ -97,7 +111,12 @@ final class EveryKindTest extends TestCase
         foreach (LampRules::all() as $class) {
             yield 'lamp '.$class::key() => [$class::fields()];
         }
-        foreach (['stop' => Stop::fields(), 'layer' => Layer::fields(), 'chord' => Chord::fields(), 'macro' => Macro::fields(), 'note' => ControlNote::fields()] as $name => $fields) {
+        foreach (
+            [
+                'stop' => Stop::fields(), 'layer' => Layer::fields(), 'chord' => Chord::fields(),
+                'macro' => Macro::fields(), 'note' => ControlNote::fields(),
+            ] as $name => $fields
+        ) {
             yield $name => [$fields];
         }
     }
@@ -168,7 +187,19 @@ final class EveryKindTest extends TestCase
             ? ['kind' => 'expo', 'k' => 0.2]
             : $class::fields($axis)
             ->example();
-        $read = $class::read(Node::of(array_replace($example, array_intersect_key(['low' => $class::part() === 'calibrate' || $class::part() === 'measured' ? 10 : 0.1, 'rest' => $class::part() === 'dead_zones' ? 0.1 : 400], $example))), $axis);
+        $read = $class::read(
+            Node::of(array_replace(
+                $example,
+                array_intersect_key(
+                    [
+                        'low' => $class::part() === 'calibrate' || $class::part() === 'measured' ? 10 : 0.1,
+                        'rest' => $class::part() === 'dead_zones' ? 0.1 : 400,
+                    ],
+                    $example,
+                ),
+            )),
+            $axis,
+        );
 
         $this->assertEquals($read, $class::read(Node::of($read->values()), $axis));
         $this->assertNotSame('', $read->asItComes($axis));
@@ -221,7 +252,9 @@ final class EveryKindTest extends TestCase
             'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
             'face' => ['width' => 600, 'height' => 600],
             'controls' => [
-                ['id' => 'c', 'name' => 'C', 'kind' => $kind::kind(), 'at' => [300, 300]] + $kind->numbered(new Numbering),
+                [
+                    'id' => 'c', 'name' => 'C', 'kind' => $kind::kind(), 'at' => [300, 300],
+                ] + $kind->numbered(new Numbering),
             ],
         ]));
         $control = $device->controls[0];

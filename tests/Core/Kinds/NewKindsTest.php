@@ -31,19 +31,49 @@ use Tests\Kinds\Knob;
 use Tests\Kinds\WithNewKinds;
 
 /**
- * A new kind is one class and one line: those of tests/Kinds are read, refused, written, worded, described, played, stored or
- * left out, planned around and checked with no other file touched. Their forms are in tests/Feature/NewKindsFormTest.php.
+ * A new kind is one class and one line: those of tests/Kinds are read, refused, written, worded, described, played,
+ * stored or left out, planned around and checked with no other file touched. Their forms are in
+ * tests/Feature/NewKindsFormTest.php.
  */
 final class NewKindsTest extends TestCase
 {
     use WithNewKinds;
 
     private const SETS = [
-        'an output' => ['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'buzz', 'tone' => 4]]]]]],
-        'an output of an axis' => ['cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'tilt', 'degrees' => 10.0]]]]]],
-        'a behaviour' => ['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'twice', 'beat_ms' => 40], 'outputs' => [['kind' => 'button', 'number' => 3]]]]]],
-        'a stage' => ['axes' => ['d/a' => ['soft' => ['share' => 0.5]]], 'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]]],
-        'something made' => ['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.2]], 'cells' => ['base' => ['made/ends' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 5]]]]]],
+        'an output' => [
+            'cells' => [
+                'base' => [
+                    'd/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'buzz', 'tone' => 4]]],
+                ],
+            ],
+        ],
+        'an output of an axis' => [
+            'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'tilt', 'degrees' => 10.0]]]]],
+        ],
+        'a behaviour' => [
+            'cells' => [
+                'base' => [
+                    'd/b1' => [
+                        'behaviour' => ['kind' => 'twice', 'beat_ms' => 40],
+                        'outputs' => [['kind' => 'button', 'number' => 3]],
+                    ],
+                ],
+            ],
+        ],
+        'a stage' => [
+            'axes' => ['d/a' => ['soft' => ['share' => 0.5]]],
+            'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]],
+        ],
+        'something made' => [
+            'made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.2]],
+            'cells' => [
+                'base' => [
+                    'made/ends' => [
+                        'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 5]],
+                    ],
+                ],
+            ],
+        ],
         'a rule for lamps' => ['lamps' => ['on' => ['glows' => 'd/lamp']]],
         'a rule with two flags' => [
             'flags' => ['hot' => ['name' => 'Hot'], 'cold' => ['name' => 'Cold']],
@@ -58,7 +88,20 @@ final class NewKindsTest extends TestCase
                 ],
             ],
         ],
-        'a question' => ['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['all' => [['oddness' => 'flaps', 'is' => 'odd'], ['variable' => 'flaps', 'is' => '>', 'to' => 2]]]]]]],
+        'a question' => [
+            'cells' => [
+                'base' => [
+                    'd/b1' => [
+                        'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]],
+                        'when' => [
+                            'all' => [
+                                ['oddness' => 'flaps', 'is' => 'odd'], ['variable' => 'flaps', 'is' => '>', 'to' => 2],
+                            ],
+                        ],
+                    ],
+                ],
+            ],
+        ],
         'a section' => ['seats' => ['left' => ['back' => 20]]],
     ];
 
@@ -81,24 +124,76 @@ final class NewKindsTest extends TestCase
         $this->assertTrue((new Validator)->validate(json_decode($set->toJson()), $schema)->isValid());
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string, string}> set, what the file is told, what the page is told */
+    /**
+     * @return iterable<string, array{array<string, mixed>, string, string}> set, what the file is told, what the page
+     *    is told
+     */
     public static function wrong(): iterable
     {
-        $cell = fn (string $ref, array $behaviour, array $output): array => ['cells' => ['base' => ['d/'.$ref => ($behaviour === [] ? [] : ['behaviour' => $behaviour]) + ['outputs' => [$output]]]]];
-        yield 'an output' => [$cell('b1', ['kind' => 'follow'], ['kind' => 'buzz', 'tone' => 12]), 'cells.base.d/b1.outputs[0].tone: found 12, expected a whole number from 1 to 9.', 'Button 1 in Base, output 1, tone: found 12, expected a whole number from 1 to 9.'];
-        yield 'an output of an axis' => [$cell('a', [], ['kind' => 'tilt', 'degrees' => 40]), 'cells.base.d/a.outputs[0].degrees: found 40, expected a number from 1 to 30.', 'Lever A in Base, output 1, degrees: found 40, expected a number from 1 to 30.'];
-        yield 'a behaviour' => [$cell('b1', ['kind' => 'twice', 'beat_ms' => 1], ['kind' => 'button', 'number' => 3]), 'cells.base.d/b1.behaviour.beat_ms: found 1, expected a number from 5 to 500.', 'Button 1 in Base, beat: found 1 ms, expected a number from 5 ms to 500 ms.'];
-        yield 'a stage' => [['axes' => ['d/a' => ['soft' => ['share' => 2]]]], 'axes.d/a.soft.share: found 2, expected a number from 0 to 1.', 'Lever A, softening, share that is sent: found 200 %, expected a number from 0 % to 100 %.'];
-        yield 'something made' => [['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.5]]], 'made.ends.margin: found 0.5, expected a number from 0 to 0.4.', 'What is made, near the ends: found 50 %, expected a number from 0 % to 40 %.'];
-        yield 'a rule for lamps' => [['lamps' => ['on' => ['glows' => 'd/lamp', 'colour' => 'brown']]], 'lamps.on.colour: found "brown", expected one of', 'A lamp, colour: found "brown", expected one of'];
-        yield 'a question' => [['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['oddness' => 'flaps', 'is' => 'big']]]]], 'cells.base.d/b1.when.is: found "big", expected one of odd, even.', 'Button 1 in Base, condition, is: found "big", expected one of odd, even.'];
-        yield 'a section' => [['seats' => ['left' => ['back' => 100]]], 'seats.left.back: found 100, expected a whole number from 0 to 90.', 'Seat left, back: found 100, expected a whole number from 0 to 90.'];
+        $cell = fn (string $ref, array $behaviour, array $output): array => [
+            'cells' => [
+                'base' => [
+                    'd/'.$ref => ($behaviour === [] ? [] : ['behaviour' => $behaviour]) + ['outputs' => [$output]],
+                ],
+            ],
+        ];
+        yield 'an output' => [
+            $cell('b1', ['kind' => 'follow'], ['kind' => 'buzz', 'tone' => 12]),
+            'cells.base.d/b1.outputs[0].tone: found 12, expected a whole number from 1 to 9.',
+            'Button 1 in Base, output 1, tone: found 12, expected a whole number from 1 to 9.',
+        ];
+        yield 'an output of an axis' => [
+            $cell('a', [], ['kind' => 'tilt', 'degrees' => 40]),
+            'cells.base.d/a.outputs[0].degrees: found 40, expected a number from 1 to 30.',
+            'Lever A in Base, output 1, degrees: found 40, expected a number from 1 to 30.',
+        ];
+        yield 'a behaviour' => [
+            $cell('b1', ['kind' => 'twice', 'beat_ms' => 1], ['kind' => 'button', 'number' => 3]),
+            'cells.base.d/b1.behaviour.beat_ms: found 1, expected a number from 5 to 500.',
+            'Button 1 in Base, beat: found 1 ms, expected a number from 5 ms to 500 ms.',
+        ];
+        yield 'a stage' => [
+            ['axes' => ['d/a' => ['soft' => ['share' => 2]]]],
+            'axes.d/a.soft.share: found 2, expected a number from 0 to 1.',
+            'Lever A, softening, share that is sent: found 200 %, expected a number from 0 % to 100 %.',
+        ];
+        yield 'something made' => [
+            ['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.5]]],
+            'made.ends.margin: found 0.5, expected a number from 0 to 0.4.',
+            'What is made, near the ends: found 50 %, expected a number from 0 % to 40 %.',
+        ];
+        yield 'a rule for lamps' => [
+            ['lamps' => ['on' => ['glows' => 'd/lamp', 'colour' => 'brown']]],
+            'lamps.on.colour: found "brown", expected one of', 'A lamp, colour: found "brown", expected one of',
+        ];
+        yield 'a question' => [
+            [
+                'cells' => [
+                    'base' => [
+                        'd/b1' => [
+                            'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]],
+                            'when' => ['oddness' => 'flaps', 'is' => 'big'],
+                        ],
+                    ],
+                ],
+            ],
+            'cells.base.d/b1.when.is: found "big", expected one of odd, even.',
+            'Button 1 in Base, condition, is: found "big", expected one of odd, even.',
+        ];
+        yield 'a section' => [
+            ['seats' => ['left' => ['back' => 100]]],
+            'seats.left.back: found 100, expected a whole number from 0 to 90.',
+            'Seat left, back: found 100, expected a whole number from 0 to 90.',
+        ];
     }
 
     /** @param array<string, mixed> $sections */
     #[DataProvider('wrong')]
-    public function test_it_is_refused_when_it_is_wrong_in_the_words_of_the_file_and_of_the_page(array $sections, string $file, string $page): void
-    {
+    public function test_it_is_refused_when_it_is_wrong_in_the_words_of_the_file_and_of_the_page(
+        array $sections,
+        string $file,
+        string $page,
+    ): void {
         try {
             Desk::plain()->saying($sections)->assembled();
             $this->fail('It was taken.');
@@ -115,7 +210,9 @@ final class NewKindsTest extends TestCase
         yield 'an output of an axis' => ['an output of an axis', ['Lever A in Base: tilt by 10°']];
         yield 'a behaviour' => ['a behaviour', ['Button 1 in Base: output 3 · twice 40 ms']];
         yield 'a stage' => ['a stage', ['Lever A, softening: 50 % of the value is sent', 'Lever A in Base: axis 1']];
-        yield 'something made' => ['something made', ['Ends: closes within 20 % of both ends of Lever A', 'Ends in Base: output 5']];
+        yield 'something made' => [
+            'something made', ['Ends: closes within 20 % of both ends of Lever A', 'Ends in Base: output 5'],
+        ];
         yield 'a rule for lamps' => ['a rule for lamps', ['Lamp: Lamp always glows.']];
         yield 'a rule with two flags' => [
             'a rule with two flags',
@@ -132,17 +229,31 @@ final class NewKindsTest extends TestCase
         $set = Desk::plain()->saying(self::SETS[$name])->assembled();
         $words = new Words($set);
 
-        $this->assertSame($said, array_values(array_map(fn ($part) => $words->subject($part->path, $part).': '.$words->value($part), $set->merged->parts())));
+        $this->assertSame(
+            $said,
+            array_values(array_map(
+                fn ($part) => $words->subject($part->path, $part).': '.$words->value($part),
+                $set->merged->parts(),
+            )),
+        );
     }
 
-    /** @return iterable<string, array{string, list<string>, list<string>}> what stands in SETS, what is done, what comes out */
+    /**
+     * @return iterable<string, array{string, list<string>, list<string>}> what stands in SETS, what is done, what comes
+     *    out
+     */
     public static function runs(): iterable
     {
         yield 'an output' => ['an output', ['10 b1 1', '20 b1 0'], ['10 buzz 4 1', '20 buzz 4 0']];
         yield 'an output of an axis' => ['an output of an axis', ['10 a 500'], ['10 tilt table 5']];
-        yield 'a behaviour' => ['a behaviour', ['10 b1 1', '15 b1 0'], ['10 button 3 1', '50 button 3 0', '90 button 3 1', '130 button 3 0']];
+        yield 'a behaviour' => [
+            'a behaviour', ['10 b1 1', '15 b1 0'],
+            ['10 button 3 1', '50 button 3 0', '90 button 3 1', '130 button 3 0'],
+        ];
         yield 'a stage' => ['a stage', ['10 a 1000'], ['10 axis 1 32768']];
-        yield 'something made' => ['something made', ['10 a 500', '20 a 900', '30 a 500'], ['20 button 5 1', '30 button 5 0']];
+        yield 'something made' => [
+            'something made', ['10 a 500', '20 a 900', '30 a 500'], ['20 button 5 1', '30 button 5 0'],
+        ];
         yield 'a rule for lamps' => ['a rule for lamps', ['10 b1 1'], ['0 lamp d/lamp 1']];
         yield 'a section' => ['a section', ['10 b1 1'], []];
     }
@@ -160,14 +271,19 @@ final class NewKindsTest extends TestCase
     public function test_a_new_section_is_inherited_taken_away_given_back_and_never_missed_by_a_difference(): void
     {
         $parent = Desk::plain()->saying(['seats' => ['left' => ['back' => 20], 'right' => ['back' => 30]]])->document();
-        $child = SetDocument::fromJson('{"format": "nailrod-set", "version": 1, "id": "child", "name": "Child", "parent": "test"}');
+        $child = SetDocument::fromJson(
+            '{"format": "nailrod-set", "version": 1, "id": "child", "name": "Child", "parent": "test"}',
+        );
         $path = PartPath::of('seats/left');
         $merged = fn (SetDocument $own): MergedDocument => MergedDocument::of([$parent, $own]);
 
         $this->assertSame('test', $merged($child)->origin($path));
         $gone = $child->with($path, null);
         $this->assertTrue($merged($gone)->isTakenAway($path));
-        $this->assertSame(['seats/left'], array_map(fn ($change) => (string) $change->path, SetDiff::between($child, $gone)));
+        $this->assertSame(
+            ['seats/left'],
+            array_map(fn ($change) => (string) $change->path, SetDiff::between($child, $gone)),
+        );
         $this->assertSame($child->toJson(), $gone->without($path)->toJson());
         $this->assertSame(['seats/right'], array_keys($merged($gone)->section('seats')));
         $this->assertContains('seats', Sections::names());
@@ -188,15 +304,24 @@ final class NewKindsTest extends TestCase
                 ),
             ],
         );
-        $own = $own->with(PartPath::cell('base', 'fennel/right-thumb'), ['behaviour' => ['kind' => 'twice'], 'outputs' => [['kind' => 'button', 'number' => 9]]])
+        $own = $own->with(
+            PartPath::cell('base', 'fennel/right-thumb'),
+            ['behaviour' => ['kind' => 'twice'], 'outputs' => [['kind' => 'button', 'number' => 9]]],
+        )
             ->with(PartPath::axis('fennel/left-lever', 'soft'), ['share' => 0.5])
             ->with(PartPath::lamp('on'), ['glows' => 'fennel/lamp-1'])
             ->with(PartPath::of('seats/left'), ['back' => 10]);
 
         $mapping = DeviceMapping::of(DemoSets::skerrywing($own), $fennel);
 
-        $this->assertContains('Left thumb, layer Cruise: buzz at 2 can only be done by Nailrod itself', $mapping->leftOut);
-        $this->assertSame(['kind' => 'twice', 'beat_ms' => 50], $mapping->document->value(PartPath::cell('base', 'fennel/right-thumb'))['behaviour'] ?? null);
+        $this->assertContains(
+            'Left thumb, layer Cruise: buzz at 2 can only be done by Nailrod itself',
+            $mapping->leftOut,
+        );
+        $this->assertSame(
+            ['kind' => 'twice', 'beat_ms' => 50],
+            $mapping->document->value(PartPath::cell('base', 'fennel/right-thumb'))['behaviour'] ?? null,
+        );
         $this->assertSame(['share' => 0.5], $mapping->document->value(PartPath::axis('fennel/left-lever', 'soft')));
         $this->assertNotNull($mapping->document->value(PartPath::lamp('on')));
         $this->assertSame([], $mapping->document->said('seats'));
@@ -262,9 +387,24 @@ final class NewKindsTest extends TestCase
     public function test_a_question_decides_what_is_done_and_a_device_does_not_ask_it(): void
     {
         $desk = Desk::plain()->saying(self::SETS['a question']);
-        $this->assertSame(['20 button 3 1', '30 button 3 0'], $desk->play('0 sim/flaps 4', '5 b1 1', '8 b1 0', '10 sim/flaps 5', '20 b1 1', '30 b1 0'));
-        $plain = Desk::plain()->saying(['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['oddness' => 'flaps', 'is' => 'odd']]]]])->assembled();
-        $this->assertSame(['Button 1, layer Base: only Nailrod itself knows whether it is odd'], DeviceMapping::of($plain, $plain->rig->devices['d'])->leftOut);
+        $this->assertSame(
+            ['20 button 3 1', '30 button 3 0'],
+            $desk->play('0 sim/flaps 4', '5 b1 1', '8 b1 0', '10 sim/flaps 5', '20 b1 1', '30 b1 0'),
+        );
+        $plain = Desk::plain()->saying([
+            'cells' => [
+                'base' => [
+                    'd/b1' => [
+                        'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]],
+                        'when' => ['oddness' => 'flaps', 'is' => 'odd'],
+                    ],
+                ],
+            ],
+        ])->assembled();
+        $this->assertSame(
+            ['Button 1, layer Base: only Nailrod itself knows whether it is odd'],
+            DeviceMapping::of($plain, $plain->rig->devices['d'])->leftOut,
+        );
     }
 
     public function test_it_is_planned_around_and_checked(): void
@@ -283,7 +423,13 @@ final class NewKindsTest extends TestCase
         );
         assert($set->catalogue !== null);
         $proposals = (new Planner($set, $set->catalogue))->plan(array_keys($set->catalogue->actions))->proposals;
-        $spots = array_merge(...array_map(fn ($proposal) => array_map(fn ($choice) => (string) $choice->spot, $proposal->choices), $proposals), ...[[]]);
+        $spots = array_merge(
+            ...array_map(
+                fn ($proposal) => array_map(fn ($choice) => (string) $choice->spot, $proposal->choices),
+                $proposals,
+            ),
+            ...[[]],
+        );
         $this->assertNotContains('base/fennel/left-thumb', $spots);
 
         $finding = Checks::find($set, 'buzzing:base/fennel/left-thumb');

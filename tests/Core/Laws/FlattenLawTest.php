@@ -40,7 +40,11 @@ final class FlattenLawTest extends TestCase
             }
         }, runs: self::RUNS);
         $this->assertTried(intdiv(self::worlds(), 4), min($tried, $rows));
-        $this->assertTried(intdiv(self::worlds(), 40), min($gone, $thirds), 'layers must have been taken away, and contacts done as others that do as a third');
+        $this->assertTried(
+            intdiv(self::worlds(), 40),
+            min($gone, $thirds),
+            'layers must have been taken away, and contacts done as others that do as a third',
+        );
     }
 
     /** @return list<array{int, string, string, int|float|string}> times, kinds, targets and values */
@@ -53,6 +57,9 @@ final class FlattenLawTest extends TestCase
         }
         array_push($rows, ...$machine->advance($machine->state->now + Machine::RUN_ON));
 
-        return array_map(fn (OutputEvent $event): array => [$event->t, $event->kind, $event->target, $event->value], $rows);
+        return array_map(
+            fn (OutputEvent $event): array => [$event->t, $event->kind, $event->target, $event->value],
+            $rows,
+        );
     }
 }

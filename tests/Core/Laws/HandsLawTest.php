@@ -61,7 +61,10 @@ final class HandsLawTest extends TestCase
                 $hand = $this->hands[$id] ?? $this->open($id);
                 // Each hand has a clock of its own, and a line that is quick or slow.
                 $this->now = max($this->now, $some[count($some) - 1]->t + $world->between(0, 40_000));
-                $inputs = array_map(fn (Input $input) => new Input($input->t + 7_000_000 * strlen($id), $input->port, $input->value), $some);
+                $inputs = array_map(
+                    fn (Input $input) => new Input($input->t + 7_000_000 * strlen($id), $input->port, $input->value),
+                    $some,
+                );
                 $batch = new Batch($hand->batch + 1, inputs: $inputs);
                 if ($world->chance(20)) {
                     $this->refused($hand, new Batch($hand->batch + 2, inputs: $inputs));
@@ -88,7 +91,11 @@ final class HandsLawTest extends TestCase
             }
             $rows += $this->assertPlayedAlike($world->program);
         }, runs: self::RUNS);
-        $this->assertTried(self::worlds(), min($gone, $repeated, $rows, $this->aside), 'hands must have gone, batches come twice, devices gone and contacts been found');
+        $this->assertTried(
+            self::worlds(),
+            min($gone, $repeated, $rows, $this->aside),
+            'hands must have gone, batches come twice, devices gone and contacts been found',
+        );
     }
 
     public function test_so_it_does_while_the_game_moves_by_itself(): void
@@ -102,19 +109,35 @@ final class HandsLawTest extends TestCase
             $this->steps = [$live->begin()];
             $this->rig = new RigAtWork($live, $set, $program);
             [$this->hands, $this->now] = [[], 1000];
-            $ports = array_values(array_filter([...array_keys($set->rig->contacts), ...array_keys($set->rig->axes)], $set->rig->reports(...)));
+            $ports = array_values(array_filter(
+                [...array_keys($set->rig->contacts), ...array_keys($set->rig->axes)],
+                $set->rig->reports(...),
+            ));
             foreach (range(1, 60) as $ignored) {
                 $hand = $this->hands['hand'] ?? $this->open('hand');
                 $port = $ports[$dice->getInt(0, count($ports) - 1)];
-                $this->take($hand, new Batch($hand->batch + 1, inputs: [new Input($this->now, $port, $dice->getInt(...$set->rig->limits($port)))]));
+                $this->take(
+                    $hand,
+                    new Batch(
+                        $hand->batch + 1,
+                        inputs: [new Input($this->now, $port, $dice->getInt(...$set->rig->limits($port)))],
+                    ),
+                );
                 foreach (range(0, $dice->getInt(0, 6)) as $frame) {
                     $this->steps[] = $this->rig->run($this->now += 40_000);
                 }
             }
             $this->assertPlayedAlike($program);
-            $lit += count(array_filter(LiveStep::joined($this->steps)->outputs, fn (OutputEvent $event): bool => $event->kind === OutputEvent::LAMP));
+            $lit += count(array_filter(
+                LiveStep::joined($this->steps)->outputs,
+                fn (OutputEvent $event): bool => $event->kind === OutputEvent::LAMP,
+            ));
         }
-        $this->assertGreaterThan(self::GAMES, min($lit, $this->aside), 'lamps must have followed what the game did by itself');
+        $this->assertGreaterThan(
+            self::GAMES,
+            min($lit, $this->aside),
+            'lamps must have followed what the game did by itself',
+        );
     }
 
     /** @return int how many rows there were */
@@ -149,7 +172,10 @@ final class HandsLawTest extends TestCase
     {
         $device = array_keys($world->set->rig->devices)[$world->between(0, count($world->set->rig->devices) - 1)];
         $hand = $this->hands['plugs'] ?? $this->open('plugs');
-        $this->take($hand, new Batch($hand->batch + 1, plugs: [$device => isset($this->rig->live->state->unplugged[$device])]));
+        $this->take(
+            $hand,
+            new Batch($hand->batch + 1, plugs: [$device => isset($this->rig->live->state->unplugged[$device])]),
+        );
     }
 
     /** A hand tells how it finds a contact. */
@@ -189,6 +215,9 @@ final class HandsLawTest extends TestCase
      */
     private static function rows(array $events): array
     {
-        return array_map(fn (OutputEvent $event) => $event->t.' '.$event->kind.' '.$event->target.' '.json_encode($event->value), $events);
+        return array_map(
+            fn (OutputEvent $event) => $event->t.' '.$event->kind.' '.$event->target.' '.json_encode($event->value),
+            $events,
+        );
     }
 }

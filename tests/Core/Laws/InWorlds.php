@@ -9,8 +9,8 @@ use Eris\TestTrait;
 use PHPUnit\Framework\AssertionFailedError;
 
 /**
- * Tries a law in two hundred random worlds, in a thousand by `bin/test laws`, in so many as NAILROD_LAWS says; a failure
- * says which world and run it was.
+ * Tries a law in two hundred random worlds, in a thousand by `bin/test laws`, in so many as NAILROD_LAWS says; a
+ * failure says which world and run it was.
  */
 trait InWorlds
 {
@@ -39,8 +39,12 @@ trait InWorlds
     }
 
     /** @param callable(World): void $law */
-    private function inEveryWorld(callable $law, bool $shared = true, bool $onlyPresses = false, int $runs = self::RUNS): void
-    {
+    private function inEveryWorld(
+        callable $law,
+        bool $shared = true,
+        bool $onlyPresses = false,
+        int $runs = self::RUNS,
+    ): void {
         $one = self::onlyWorld();
         if ($one !== null) {
             $this->inWorld($one, $law, $shared, $onlyPresses, $runs);
@@ -61,7 +65,11 @@ trait InWorlds
             try {
                 $law($world);
             } catch (\Throwable $failure) {
-                throw new AssertionFailedError(sprintf('World %d, run %d: %s', $seed, $run, $failure->getMessage()), 0, $failure);
+                throw new AssertionFailedError(
+                    sprintf('World %d, run %d: %s', $seed, $run, $failure->getMessage()),
+                    0,
+                    $failure,
+                );
             }
             $world->nextRun();
         }

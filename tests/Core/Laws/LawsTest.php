@@ -99,7 +99,10 @@ final class LawsTest extends TestCase
                 }
                 self::report($closed, $world, $input, $machine->state);
                 foreach ($on as $target => $contact) {
-                    $this->assertTrue(self::isAnyClosed($closed, $world->alike($contact)) || $input->t === 0, sprintf('output %s is on though %s is open', $target, $contact));
+                    $this->assertTrue(
+                        self::isAnyClosed($closed, $world->alike($contact)) || $input->t === 0,
+                        sprintf('output %s is on though %s is open', $target, $contact),
+                    );
                 }
             }
         }, false);
@@ -118,7 +121,13 @@ final class LawsTest extends TestCase
                 $state = $machine->state;
                 $layers += count($state->layers->held);
                 $sources = array_column($state->layers->held, 1);
-                foreach ([...array_values($state->holds->holders), ...array_values($state->stops->holders), ...array_values($state->variables->holders)] as $holders) {
+                foreach (
+                    [
+                        ...array_values($state->holds->holders),
+                        ...array_values($state->stops->holders),
+                        ...array_values($state->variables->holders),
+                    ] as $holders
+                ) {
                     array_push($sources, ...array_keys($holders));
                 }
                 foreach ($sources as $source) {
@@ -134,7 +143,14 @@ final class LawsTest extends TestCase
                     $this->assertTrue(match ($row->behaviour['kind'] ?? null) {
                         'follow' => $closed[$ref] || $input->t === 0 || self::isLate($state, $world, $ref),
                         'toggle' => isset($state->assignments->toggled[$id]),
-                        'short/long/double' => isset($state->pulses->pulses[$source]) || ($state->assignments->stages[$id] ?? '') === 'long' && (self::isAnyClosed($closed, $world->alike($row->ref)) || array_filter($world->alike($row->ref), fn (string $one) => self::isLate($state, $world, $one)) !== []),
+                        'short/long/double' => isset($state->pulses->pulses[$source])
+                            || ($state->assignments->stages[$id] ?? '') === 'long'
+                            && (
+                                self::isAnyClosed($closed, $world->alike($row->ref)) || array_filter(
+                                    $world->alike($row->ref),
+                                    fn (string $one) => self::isLate($state, $world, $one),
+                                ) !== []
+                            ),
                         'ticks' => isset($state->ticks->queues[$id]),
                         default => isset($state->pulses->pulses[$source]),
                     }, $row->ref.' holds on to something');
@@ -164,17 +180,37 @@ final class LawsTest extends TestCase
             $machine = Machine::start($world->program);
             $machine->feed($world->inputs);
             $t = $machine->state->now + 1;
-            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($world->program->tables->contactPorts), ...array_keys($world->program->tables->hatPorts)]));
+            $machine->feed(array_map(
+                fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0),
+                [
+                    ...array_keys($world->program->tables->contactPorts),
+                    ...array_keys($world->program->tables->hatPorts),
+                ],
+            ));
             $machine->finish();
             $state = $machine->state;
-            $isLatched = $state->assignments->toggled !== [] || $state->assignments->stages !== [] || $state->stops->open !== [] || $state->timers !== [] || $state->macros->players !== [];
+            $isLatched = $state->assignments->toggled !== []
+                || $state->assignments->stages !== []
+                || $state->stops->open !== []
+                || $state->timers !== []
+                || $state->macros->players !== [];
             // What is made from an axis may still be closed; a press of a contact that is open is held by nothing.
-            $made = array_filter($state->presses->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->contacts->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
+            $made = array_filter(
+                $state->presses->pressed,
+                fn (int $assignment, int $contact) => $assignment >= 0 && ($state->contacts->closed[$contact] ?? false),
+                ARRAY_FILTER_USE_BOTH,
+            );
             if ($isLatched || $made !== []) {
                 return;
             }
             $tried++;
-            $this->assertSame([[], [], [], [], []], [$state->holds->holders, $state->variables->holders, $state->stops->holders, $state->layers->held, array_filter($state->hats->values, fn (int $value) => $value !== -1)]);
+            $this->assertSame(
+                [[], [], [], [], []],
+                [
+                    $state->holds->holders, $state->variables->holders, $state->stops->holders, $state->layers->held,
+                    array_filter($state->hats->values, fn (int $value) => $value !== -1),
+                ],
+            );
         }, true, true);
         $this->assertTried(self::worlds(), $tried);
     }
@@ -193,7 +229,11 @@ final class LawsTest extends TestCase
                 }
                 if ($event->value === 1) {
                     $this->assertArrayNotHasKey($event->target, $on);
-                    $this->assertGreaterThanOrEqual($free[$row->ref.$row->layer] ?? 0, $row->behaviour['kind'] === 'ticks' ? $event->t : PHP_INT_MAX, 'ticks of one encoder do not overlap');
+                    $this->assertGreaterThanOrEqual(
+                        $free[$row->ref.$row->layer] ?? 0,
+                        $row->behaviour['kind'] === 'ticks' ? $event->t : PHP_INT_MAX,
+                        'ticks of one encoder do not overlap',
+                    );
                     $on[$event->target] = $event->t;
                 } else {
                     $this->assertSame($width, $event->t - $on[$event->target]);
@@ -224,10 +264,18 @@ final class LawsTest extends TestCase
     private static function widthOf(AssignmentRow $row, string $button): ?int
     {
         $behaviour = $row->behaviour ?? [];
-        $isLong = isset($behaviour['long']) && (string) json_encode($row->outputs[$behaviour['long']]['number'] ?? null) === $button;
-        $isPulsed = in_array($behaviour['kind'] ?? '', ['pulse', 'repeat', 'cycle', 'short/long/double', 'ticks'], true) && ! $isLong;
+        $isLong = isset($behaviour['long']) && (string) json_encode(
+            $row->outputs[$behaviour['long']]['number'] ?? null,
+        ) === $button;
+        $isPulsed = in_array(
+            $behaviour['kind'] ?? '',
+            ['pulse', 'repeat', 'cycle', 'short/long/double', 'ticks'],
+            true,
+        ) && ! $isLong;
 
-        return $isPulsed && is_numeric($behaviour['width_ms'] ?? 60) ? (int) round(1000 * (float) ($behaviour['width_ms'] ?? 60)) : null;
+        return $isPulsed && is_numeric($behaviour['width_ms'] ?? 60) ? (int) round(
+            1000 * (float) ($behaviour['width_ms'] ?? 60),
+        ) : null;
     }
 
     /** The contact whose closing or opening began this event, if the behaviour is the one asked for. */
@@ -238,7 +286,9 @@ final class LawsTest extends TestCase
             if ($step->kind === StepKind::Closed || $step->kind === StepKind::Opened) {
                 $contact = $step->subject;
             }
-            if ($step->kind === StepKind::Macro || ($step->kind === StepKind::Behaviour && $step->subject !== $behaviour)) {
+            if ($step->kind === StepKind::Macro || (
+                $step->kind === StepKind::Behaviour && $step->subject !== $behaviour
+            )) {
                 return null;
             }
         }
@@ -260,7 +310,11 @@ final class LawsTest extends TestCase
     {
         if ($input->port === 'd/h') {
             foreach (['north', 'east', 'south', 'west'] as $i => $name) {
-                $closed['d/h.'.$name] = $input->value >= 0 && in_array(($input->value - 2 * $i + 8) % 8, [7, 0, 1], true);
+                $closed['d/h.'.$name] = $input->value >= 0 && in_array(
+                    ($input->value - 2 * $i + 8) % 8,
+                    [7, 0, 1],
+                    true,
+                );
             }
         } elseif (isset($closed[$input->port])) {
             $closed[$input->port] = $input->value === 1;
@@ -287,12 +341,20 @@ final class LawsTest extends TestCase
             foreach ($world->inputs as $input) {
                 $machine->feed([$input]);
                 $last = count($rotary->contacts ?? []) - 1;
-                for ($i = 0; $rotary !== null && $input->port === 'd/e' && $input->t > 0 && $i < abs((int) $input->value); $i++) {
+                for (
+                    $i = 0; $rotary !== null
+                        && $input->port === 'd/e'
+                        && $input->t > 0
+                        && $i < abs((int) $input->value); $i++
+                ) {
                     $at += $input->value <=> 0;
                     $at = $rotary->round ? ($at + $last + 1) % ($last + 1) : max(0, min($last, $at));
                     $turned++;
                 }
-                $closed = array_filter($rotary->contacts ?? [], fn (string $ref) => $machine->state->contacts->closed[$world->program->contactIndex($ref)] ?? false);
+                $closed = array_filter(
+                    $rotary->contacts ?? [],
+                    fn (string $ref) => $machine->state->contacts->closed[$world->program->contactIndex($ref)] ?? false,
+                );
                 $this->assertSame($rotary === null || $input->t === 0 ? [] : [$at], array_keys($closed));
             }
         });
@@ -303,7 +365,15 @@ final class LawsTest extends TestCase
     {
         $part = Generators::choose(0, 400);
         $this->limitTo(self::worlds() * self::RUNS)
-            ->forAll(Generators::bool(), $part, $part, $part, Generators::choose(0, PHP_INT_MAX >> 16), Generators::choose(0, 1000), Generators::choose(0, 1000))
+            ->forAll(
+                Generators::bool(),
+                $part,
+                $part,
+                $part,
+                Generators::choose(0, PHP_INT_MAX >> 16),
+                Generators::choose(0, 1000),
+                Generators::choose(0, 1000),
+            )
             ->disableShrinking()
             ->then(function (bool $centred, int $a, int $b, int $c, int $seed, int $low, int $high): void {
                 $world = new World($seed);
@@ -311,16 +381,29 @@ final class LawsTest extends TestCase
                 $from = $world->between(0, intdiv($max, 3));
                 $to = $world->between(2 * intdiv($max, 3), $max);
                 [$a, $b, $c] = $centred ? [$a / 2000, $b / 2000, $c / 2000] : [$a / 1000, $b / 1000, 0.0];
-                $shaping = Shaping::read(new AxisInput('d/a', '', 1, 0, $max, $centred, $centred ? 900 : null), Node::of([
+                $shaping = Shaping::read(new AxisInput(
+                    'd/a',
+                    '',
+                    1,
+                    0,
+                    $max,
+                    $centred,
+                    $centred ? 900 : null,
+                ), Node::of([
                     'calibrate' => ['low' => $from, 'high' => $to, 'reverse' => $reverse = $world->chance(50)],
                     'dead_zones' => ['low' => $a, 'high' => $b] + ($centred ? ['rest' => $c] : []),
-                    'curve' => $world->chance(50) ? $world->points() : ['kind' => 'expo', 'k' => $world->between(-1000, 1000) / 1000],
+                    'curve' => $world->chance(50) ? $world->points() : [
+                        'kind' => 'expo', 'k' => $world->between(-1000, 1000) / 1000,
+                    ],
                     'range' => ['low' => min($low, $high) / 1001, 'high' => (max($low, $high) + 1) / 1001],
-                ] + ($centred && $world->chance(50) ? ['rotation' => ['used' => $world->between(200, 900)]] : []))->map());
+                ] + (
+                    $centred && $world->chance(50) ? ['rotation' => ['used' => $world->between(200, 900)]] : []
+                ))->map());
                 $values = $steps = [];
                 for ($reading = 0; $reading <= $max; $reading += max(1, intdiv($max, 200))) {
                     $values[] = $shaping->value($reading);
-                    // The steepest place is a cube root at 0, where a step of 1e-12 (stretched at most 100 times) gives under 1e-3.
+                    // The steepest place is a cube root at 0, where a step of 1e-12 (stretched at most 100 times) gives
+                    // under 1e-3.
                     $travel = $shaping->travel($reading);
                     $steps[] = $shaping->shape(min(1.0, $travel + 1e-12)) - $shaping->shape($travel);
                 }
@@ -343,11 +426,17 @@ final class LawsTest extends TestCase
                         $down[] = $shaping->notches->step(end($down), $shaping->shape(1 - $i / 100));
                     }
                     $this->assertSame(array_slice($up, 1), self::rising(array_slice($up, 1)));
-                    $this->assertSame(array_reverse(array_slice($down, 1)), self::rising(array_reverse(array_slice($down, 1))));
+                    $this->assertSame(
+                        array_reverse(array_slice($down, 1)),
+                        self::rising(array_reverse(array_slice($down, 1))),
+                    );
                 } else {
                     $values = array_map(fn (int $i): float => $shaping->settled($i / 100), range(0, 100));
                     $this->assertSame($values, self::rising($values));
-                    $steps = array_map(fn (int $i): float => $shaping->settled(min(1.0, $i / 100 + 1e-12)) - $values[$i], range(0, 100));
+                    $steps = array_map(
+                        fn (int $i): float => $shaping->settled(min(1.0, $i / 100 + 1e-12)) - $values[$i],
+                        range(0, 100),
+                    );
                     $this->assertLessThan(1e-3, max($steps));
                 }
             }
@@ -379,21 +468,32 @@ final class LawsTest extends TestCase
                 $machine->feed([$input]);
                 foreach ($world->program->tables->made as $i => $row) {
                     $made = $world->program->made($i);
-                    $known = array_filter($row->sources, fn (int $axis) => isset($machine->state->axes->readings[$axis])) !== [];
-                    $isTimed = array_filter($row->sources, fn (int $axis) => $world->program->shaping($axis)->steady->spikes) !== [];
+                    $known = array_filter(
+                        $row->sources,
+                        fn (int $axis) => isset($machine->state->axes->readings[$axis]),
+                    ) !== [];
+                    $isTimed = array_filter(
+                        $row->sources,
+                        fn (int $axis) => $world->program->shaping($axis)->steady->spikes,
+                    ) !== [];
                     if (! $made instanceof MadeContacts || ! $known || $isTimed) {
                         continue;
                     }
                     $values = array_map(function (int $axis) use ($machine, $world, $made): float {
                         $shaping = $world->program->shaping($axis);
-                        $reading = $machine->state->axes->standing[$axis] ?? $machine->state->axes->readings[$axis] ?? null;
+                        $reading = $machine->state->axes->standing[$axis]
+                            ?? $machine->state->axes->readings[$axis]
+                            ?? null;
                         $travel = $reading === null ? $shaping->restTravel() : $shaping->travel($reading);
 
                         return $made->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel);
                     }, $row->sources);
                     $stands[$i] = $made->next($stands[$i] ?? null, $values);
                     $this->assertSame($stands[$i], $machine->state->made->stands[$i]);
-                    $this->assertSame($made->closed($stands[$i]), array_map(fn (int $contact) => $machine->state->contacts->closed[$contact], $row->contacts));
+                    $this->assertSame(
+                        $made->closed($stands[$i]),
+                        array_map(fn (int $contact) => $machine->state->contacts->closed[$contact], $row->contacts),
+                    );
                     $changes += (int) (isset($before[$i]) && $before[$i] !== $stands[$i]);
                     $before[$i] = $stands[$i];
                 }
@@ -412,13 +512,19 @@ final class LawsTest extends TestCase
                 foreach ($world->program->tables->axes as $axis => $row) {
                     foreach ($row->stops as $index) {
                         $stop = $world->program->stop($index);
-                        if (isset($machine->state->stops->open[$index][$axis]) || ! isset($machine->state->axes->integers[$axis])) {
+                        if (
+                            isset(
+                                $machine->state->stops->open[$index][$axis],
+                            ) || ! isset($machine->state->axes->integers[$axis])
+                        ) {
                             continue;
                         }
                         $limit = Shaping::integer($stop->at);
                         $integer = $machine->state->axes->integers[$axis];
                         $held += (int) ($integer === $limit);
-                        $stop->side === Side::Above ? $this->assertLessThanOrEqual($limit, $integer) : $this->assertGreaterThanOrEqual($limit, $integer);
+                        $stop->side === Side::Above
+                            ? $this->assertLessThanOrEqual($limit, $integer)
+                            : $this->assertGreaterThanOrEqual($limit, $integer);
                     }
                 }
             }

@@ -22,7 +22,9 @@ final class LivingLawsTest extends TestCase
 
     private const RUNS = 3;
 
-    /** Whoever takes outputs and comes late, or was away, knows by what is sent now what its rows would have told it. */
+    /**
+     * Whoever takes outputs and comes late, or was away, knows by what is sent now what its rows would have told it.
+     */
     public function test_what_is_sent_now_is_what_all_rows_until_now_come_to(): void
     {
         $swaps = $on = 0;
@@ -34,7 +36,11 @@ final class LivingLawsTest extends TestCase
                 if ($machine->state->now > 0 && $world->chance(4)) {
                     self::tell($told, $machine->unplug('d'));
                     self::tell($told, $machine->plugIn('d'));
-                    $hands = array_filter($hands, fn (string $port): bool => ! str_starts_with($port, 'd/') || str_starts_with($port, 'd/a'), ARRAY_FILTER_USE_KEY);
+                    $hands = array_filter(
+                        $hands,
+                        fn (string $port): bool => ! str_starts_with($port, 'd/') || str_starts_with($port, 'd/a'),
+                        ARRAY_FILTER_USE_KEY,
+                    );
                 }
                 if ($machine->state->now > 0 && $world->chance(8)) {
                     $new = $world->edited();
@@ -43,7 +49,11 @@ final class LivingLawsTest extends TestCase
                     $program = $new;
                     $swaps++;
                 }
-                if (str_starts_with($input->port, 'sim/') && isset($told['variable '.substr($input->port, 4)]) && $told['variable '.substr($input->port, 4)] !== round((float) $input->value, 6)) {
+                if (
+                    str_starts_with($input->port, 'sim/') && isset(
+                        $told['variable '.substr($input->port, 4)],
+                    ) && $told['variable '.substr($input->port, 4)] !== round((float) $input->value, 6)
+                ) {
                     unset($told['variable '.substr($input->port, 4)]);
                 }
                 self::tell($told, $machine->feed([$input]));
@@ -71,7 +81,11 @@ final class LivingLawsTest extends TestCase
                 continue;
             }
             $told[$event->kind.' '.$event->target] = $event->value;
-            if ($event->value === ($event->kind === OutputEvent::HAT ? -1 : 0) && ! in_array($event->kind, [OutputEvent::AXIS, OutputEvent::VARIABLE], true)) {
+            if ($event->value === ($event->kind === OutputEvent::HAT ? -1 : 0) && ! in_array(
+                $event->kind,
+                [OutputEvent::AXIS, OutputEvent::VARIABLE],
+                true,
+            )) {
                 unset($told[$event->kind.' '.$event->target]);
             }
         }
@@ -89,8 +103,19 @@ final class LivingLawsTest extends TestCase
                 if ($machine->state->now > 0 && $world->chance(6)) {
                     $isAway ? $machine->plugIn('d') : $machine->unplug('d');
                     $isAway = ! $isAway;
-                    $hands = array_map(fn (string $port, int $value) => ! str_starts_with($port, 'd/') || str_starts_with($port, 'd/a') ? $value : ($port === 'd/h' ? -1 : 0), array_keys($hands), $hands);
-                    $hands = array_filter(array_combine(array_keys($hands), $hands), fn ($key) => is_string($key), ARRAY_FILTER_USE_KEY);
+                    $hands = array_map(
+                        fn (string $port, int $value) => ! str_starts_with($port, 'd/')
+                            || str_starts_with($port, 'd/a')
+                            ? $value
+                            : ($port === 'd/h' ? -1 : 0),
+                        array_keys($hands),
+                        $hands,
+                    );
+                    $hands = array_filter(
+                        array_combine(array_keys($hands), $hands),
+                        fn ($key) => is_string($key),
+                        ARRAY_FILTER_USE_KEY,
+                    );
                     $gone++;
                 }
                 if ($machine->state->now > 0 && $world->chance(8)) {
@@ -106,7 +131,10 @@ final class LivingLawsTest extends TestCase
                 $this->assertHeldByHandOrToggle($program, $machine->state);
             }
             $t = $machine->state->now + 1;
-            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables->contactPorts), ...array_keys($program->tables->hatPorts)]));
+            $machine->feed(array_map(
+                fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0),
+                [...array_keys($program->tables->contactPorts), ...array_keys($program->tables->hatPorts)],
+            ));
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
         });
@@ -134,7 +162,10 @@ final class LivingLawsTest extends TestCase
                 $machine->feed([new Input(max($input->t, $machine->state->now), $input->port, $input->value)]);
             }
             $t = $machine->state->now + 1;
-            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables->contactPorts), ...array_keys($program->tables->hatPorts)]));
+            $machine->feed(array_map(
+                fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0),
+                [...array_keys($program->tables->contactPorts), ...array_keys($program->tables->hatPorts)],
+            ));
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
         }, onlyPresses: true);
@@ -154,7 +185,10 @@ final class LivingLawsTest extends TestCase
                 if (! $world->chance(25)) {
                     continue;
                 }
-                [$live, $open, $variables, $integers] = [$machine->liveLayer(), array_keys($machine->state->stops->open), $machine->state->variables->values, $machine->state->axes->integers];
+                [$live, $open, $variables, $integers] = [
+                    $machine->liveLayer(), array_keys($machine->state->stops->open), $machine->state->variables->values,
+                    $machine->state->axes->integers,
+                ];
                 $new = $world->renamed();
                 [$machine, $events] = Swap::to($new, $program, $machine->state, $hands);
                 $program = $new;
@@ -166,7 +200,13 @@ final class LivingLawsTest extends TestCase
                     continue;
                 }
                 $swaps++;
-                $this->assertSame([], array_map(fn (OutputEvent $e) => $e->row(), array_filter($events, fn (OutputEvent $e) => $e->kind === OutputEvent::AXIS)));
+                $this->assertSame(
+                    [],
+                    array_map(
+                        fn (OutputEvent $e) => $e->row(),
+                        array_filter($events, fn (OutputEvent $e) => $e->kind === OutputEvent::AXIS),
+                    ),
+                );
                 $this->assertEquals($integers, $machine->state->axes->integers);
                 foreach (preg_grep('/^w/', array_keys($variables)) ?: [] as $name) {
                     $this->assertSame($variables[$name], $machine->state->variables->values[$name]);
@@ -176,11 +216,20 @@ final class LivingLawsTest extends TestCase
         $this->assertTried(2 * self::worlds(), $swaps);
     }
 
-    /** Every source of what is held is a closed contact, a toggle, a pulse, a macro, or a late release that is on its way. */
+    /**
+     * Every source of what is held is a closed contact, a toggle, a pulse, a macro, or a late release that is on its
+     * way.
+     */
     private function assertHeldByHandOrToggle(Program $program, State $state): void
     {
         $sources = array_column($state->layers->held, 1);
-        foreach ([...array_values($state->holds->holders), ...array_values($state->stops->holders), ...array_values($state->variables->holders)] as $holders) {
+        foreach (
+            [
+                ...array_values($state->holds->holders),
+                ...array_values($state->stops->holders),
+                ...array_values($state->variables->holders),
+            ] as $holders
+        ) {
             array_push($sources, ...array_keys($holders));
         }
         foreach ($sources as $source) {
@@ -191,12 +240,19 @@ final class LivingLawsTest extends TestCase
             }
             $id = (int) explode(':', (string) $source)[0];
             $bound = array_keys($state->presses->pressed, $id, true);
-            $isBound = array_filter($bound, fn (int $key) => $key < 0 || ($state->contacts->closed[$key] ?? false)) !== [];
-            $isChord = array_filter(array_keys($state->chords->on), fn (int $chord) => $program->tables->chords[$chord]->assignment === $id) !== [];
+            $isBound = array_filter(
+                $bound,
+                fn (int $key) => $key < 0 || ($state->contacts->closed[$key] ?? false),
+            ) !== [];
+            $isChord = array_filter(
+                array_keys($state->chords->on),
+                fn (int $chord) => $program->tables->chords[$chord]->assignment === $id,
+            ) !== [];
             $this->assertTrue(match ($program->tables->assignments[$id]->behaviour['kind'] ?? null) {
                 'follow' => $isBound || $isChord,
                 'toggle' => isset($state->assignments->toggled[$id]),
-                'short/long/double' => isset($state->pulses->pulses[$source]) || ($state->assignments->stages[$id] ?? '') === 'long',
+                'short/long/double' => isset($state->pulses->pulses[$source])
+                    || ($state->assignments->stages[$id] ?? '') === 'long',
                 'ticks' => isset($state->ticks->queues[$id]),
                 default => isset($state->pulses->pulses[$source]),
             }, $program->tables->assignments[$id]->ref.' holds on to something');
@@ -206,11 +262,28 @@ final class LivingLawsTest extends TestCase
     /** Was there nothing left that may hold something, and so nothing held? */
     private function endsOpen(State $state): bool
     {
-        $made = array_filter($state->presses->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->contacts->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
-        if ($state->assignments->toggled !== [] || $state->assignments->stages !== [] || $state->stops->open !== [] || $state->timers !== [] || $state->macros->players !== [] || $made !== []) {
+        $made = array_filter(
+            $state->presses->pressed,
+            fn (int $assignment, int $contact) => $assignment >= 0 && ($state->contacts->closed[$contact] ?? false),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        if (
+            $state->assignments->toggled !== []
+                || $state->assignments->stages !== []
+                || $state->stops->open !== []
+                || $state->timers !== []
+                || $state->macros->players !== []
+                || $made !== []
+        ) {
             return false;
         }
-        $this->assertSame([[], [], [], [], []], [$state->holds->holders, $state->variables->holders, $state->stops->holders, $state->layers->held, array_filter($state->hats->values, fn (int $value) => $value !== -1)]);
+        $this->assertSame(
+            [[], [], [], [], []],
+            [
+                $state->holds->holders, $state->variables->holders, $state->stops->holders, $state->layers->held,
+                array_filter($state->hats->values, fn (int $value) => $value !== -1),
+            ],
+        );
 
         return true;
     }

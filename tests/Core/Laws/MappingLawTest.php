@@ -38,9 +38,15 @@ final class MappingLawTest extends TestCase
             $device = self::limited($world, $world->set->rig->devices['d']);
             $mapping = DeviceMapping::of($world->set, $device);
             $stored = DeviceMapping::decode($mapping->encode());
-            $this->assertSame($mapping->encode(), Json::compact(Json::decode(DeviceMapping::read($mapping->encode(), $device)->toJson())), 'what is stored, read by itself, would be stored the same');
+            $this->assertSame(
+                $mapping->encode(),
+                Json::compact(Json::decode(DeviceMapping::read($mapping->encode(), $device)->toJson())),
+                'what is stored, read by itself, would be stored the same',
+            );
             $kept = BindingSet::of(MergedDocument::of([$stored]), new Rig([$device]), null);
-            $inputs = array_values(array_filter($world->inputs, fn (Input $input) => str_starts_with($input->port, 'd/')));
+            $inputs = array_values(
+                array_filter($world->inputs, fn (Input $input) => str_starts_with($input->port, 'd/')),
+            );
             $alone = Machine::start(Compiler::compile($kept));
             $whole = Machine::start($world->program);
             $otherwise = self::drivenOtherwise($world->set, $kept);
@@ -62,13 +68,32 @@ final class MappingLawTest extends TestCase
         if ($world->chance(50)) {
             return $device->withFirmware('1.0', Keeps::all(2, 100_000));
         }
-        $some = fn (array $all): ?array => $world->chance(40) ? null : array_values(array_filter($all, fn () => $world->chance(75)));
-        $most = array_map(fn () => $world->between(0, 3), array_filter(array_flip(['stops', 'layers', 'chords', 'macros', 'lamps']), fn () => $world->chance(40)));
+        $some = fn (array $all): ?array => $world->chance(40) ? null : array_values(
+            array_filter($all, fn () => $world->chance(75)),
+        );
+        $most = array_map(
+            fn () => $world->between(0, 3),
+            array_filter(array_flip(['stops', 'layers', 'chords', 'macros', 'lamps']), fn () => $world->chance(40)),
+        );
 
-        return $device->withFirmware('1.0', new Keeps(2, 100_000, $some(Keeps::PARTS), $some(array_keys(Behaviours::all())), $some(array_keys(Outputs::all())), $most, $world->chance(30) ? 3 : null));
+        return $device->withFirmware(
+            '1.0',
+            new Keeps(
+                2,
+                100_000,
+                $some(Keeps::PARTS),
+                $some(array_keys(Behaviours::all())),
+                $some(array_keys(Outputs::all())),
+                $most,
+                $world->chance(30) ? 3 : null,
+            ),
+        );
     }
 
-    /** @return array<string, true> outputs that a part of the device drives which it does not keep: they are compared on neither side */
+    /**
+     * @return array<string, true> outputs that a part of the device drives which it does not keep: they are compared on
+     *    neither side
+     */
     private static function drivenOtherwise(BindingSet $set, BindingSet $kept): array
     {
         $driven = $macros = [];
@@ -84,11 +109,22 @@ final class MappingLawTest extends TestCase
                 foreach ([$said['code'] ?? null, ...($said['with'] ?? [])] as $key) {
                     $driven['key '.$key] = true;
                 }
-                $driven[isset($said['usage']) ? 'consumer '.$said['usage'] : ($said['kind'] ?? '').' '.($said['number'] ?? $said['lamp'] ?? '')] = true;
+                $driven[
+                    isset($said['usage'])
+                        ? 'consumer '
+                        .$said['usage']
+                        : ($said['kind'] ?? '')
+                        .' '
+                        .($said['number'] ?? $said['lamp'] ?? '')
+                ] = true;
                 $output instanceof PlaysMacro && $plays($output->macro());
             }
         };
-        $isKept = fn (Output $output, array $by): bool => in_array($output->toArray(), array_map(fn (Output $one) => $one->toArray(), $by), false);
+        $isKept = fn (Output $output, array $by): bool => in_array(
+            $output->toArray(),
+            array_map(fn (Output $one) => $one->toArray(), $by),
+            false,
+        );
         foreach ($played->cells as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $is = $kept->cell((string) $layer, (string) $ref);
@@ -97,7 +133,10 @@ final class MappingLawTest extends TestCase
                     $drive(($others[$cell->as] ?? null)?->outputsOfEither() ?? []);
                     array_map($plays, ($others[$cell->as] ?? null)?->plays() ?? []);
                 }
-                $drive(array_filter($cell->as === null ? $cell->outputsOfEither() : [], fn (Output $output) => ! $isWhole || ! $isKept($output, $is->outputs)));
+                $drive(array_filter(
+                    $cell->as === null ? $cell->outputsOfEither() : [],
+                    fn (Output $output) => ! $isWhole || ! $isKept($output, $is->outputs),
+                ));
                 array_map($plays, $isWhole ? [] : $cell->plays());
             }
         }
@@ -124,7 +163,16 @@ final class MappingLawTest extends TestCase
         $rows = [];
         foreach ($events as $event) {
             $key = $event->kind.' '.$event->target;
-            if (in_array($event->kind, [OutputEvent::AXIS, OutputEvent::BUTTON, OutputEvent::HAT, OutputEvent::KEY, OutputEvent::CONSUMER, OutputEvent::LAMP], true) && ! isset($without[$key])) {
+            if (
+                in_array(
+                    $event->kind,
+                    [
+                        OutputEvent::AXIS, OutputEvent::BUTTON, OutputEvent::HAT, OutputEvent::KEY,
+                        OutputEvent::CONSUMER, OutputEvent::LAMP,
+                    ],
+                    true,
+                ) && ! isset($without[$key])
+            ) {
                 $rows[$key][] = $event->t.' '.$event->value;
             }
         }

@@ -61,8 +61,14 @@ final class MemoryLawTest extends TestCase
     }
 
     /** A write while something is wrong; what is said of it is true. */
-    private function under(string $fault, World $world, CablePort $port, Device $device, ?string $old, string $new): void
-    {
+    private function under(
+        string $fault,
+        World $world,
+        CablePort $port,
+        Device $device,
+        ?string $old,
+        string $new,
+    ): void {
         if ($fault === self::ROTS) {
             $this->rots($world, $port, $old, $new);
 
@@ -83,7 +89,11 @@ final class MemoryLawTest extends TestCase
             $this->assertNotContains($fault, [self::NONE, 'slow', 'two writers'], $error->getMessage());
             $isOld = str_contains($error->getMessage(), 'still works with what was stored before');
             $this->assertTrue($isOld || str_contains($error->getMessage(), 'either with'), $error->getMessage());
-            $isOld && $this->assertSame($old, (new BankMemory($port))->read(), 'it said that the old one is in force: '.$error->getMessage());
+            $isOld && $this->assertSame(
+                $old,
+                (new BankMemory($port))->read(),
+                'it said that the old one is in force: '.$error->getMessage(),
+            );
         }
     }
 
@@ -113,9 +123,17 @@ final class MemoryLawTest extends TestCase
     private static function device(): Device
     {
         $device = DeviceReader::read(Node::of(Json::decode(Json::compact([
-            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box', 'stand_in' => true, 'face' => ['width' => 100, 'height' => 100], 'controls' => [],
-            'board' => 'A', 'firmware' => '1.0', 'modes' => [['id' => 'one', 'name' => 'One', 'set_by' => 'Move the slide to the left'], ['id' => 'two', 'name' => 'Two', 'set_by' => 'Move the slide to the right', 'writable' => false]],
-            'unlock' => ['by' => 'Press the button', 'seconds' => 30], 'keeps' => ['banks' => 2, 'bank_bytes' => 4096, 'firmware' => '1.0', 'mode' => 'one'],
+            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
+            'stand_in' => true, 'face' => [
+                'width' => 100, 'height' => 100,
+            ], 'controls' => [],
+            'board' => 'A', 'firmware' => '1.0', 'modes' => [
+                ['id' => 'one', 'name' => 'One', 'set_by' => 'Move the slide to the left'],
+                ['id' => 'two', 'name' => 'Two', 'set_by' => 'Move the slide to the right', 'writable' => false],
+            ],
+            'unlock' => ['by' => 'Press the button', 'seconds' => 30], 'keeps' => [
+                'banks' => 2, 'bank_bytes' => 4096, 'firmware' => '1.0', 'mode' => 'one',
+            ],
         ]))));
         self::assertInstanceOf(Keeps::class, $device->keeps());
 

@@ -17,7 +17,10 @@ use Nailrod\Core\Set\Transfers;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
-/** Removing, renaming or moving anything leaves no name that leads nowhere, and the document from which it was made stays as it was. */
+/**
+ * Removing, renaming or moving anything leaves no name that leads nowhere, and the document from which it was made
+ * stays as it was.
+ */
 #[Group('laws')]
 final class RemovalLawTest extends TestCase
 {
@@ -37,10 +40,19 @@ final class RemovalLawTest extends TestCase
                 return;
             }
             try {
-                $left = BindingSet::of(MergedDocument::of([SetDocument::fromJson($after->toJson())]), $set->rig->with(null), null, [], $set->layouts);
+                $left = BindingSet::of(
+                    MergedDocument::of([SetDocument::fromJson($after->toJson())]),
+                    $set->rig->with(null),
+                    null,
+                    [],
+                    $set->layouts,
+                );
             } catch (FormatError $error) {
                 // The store refuses it, since it does not fit there; never since a name leads nowhere.
-                $this->assertMatchesRegularExpression('/since a tick is over at once|a contact that does nothing as another one/', $error->getMessage());
+                $this->assertMatchesRegularExpression(
+                    '/since a tick is over at once|a contact that does nothing as another one/',
+                    $error->getMessage(),
+                );
 
                 return;
             }
@@ -53,7 +65,10 @@ final class RemovalLawTest extends TestCase
         $this->assertTried(intdiv(self::worlds(), 2), min($done), 'all three must have been tried');
     }
 
-    /** @return array{string, ?SetDocument, ?array{string, string}} what was done, the set after it (null if it was refused, in words), and the sort and id that no part may name any more */
+    /**
+     * @return array{string, ?SetDocument, ?array{string, string}} what was done, the set after it (null if it was
+     *    refused, in words), and the sort and id that no part may name any more
+     */
     private function change(World $world, BindingSet $set): array
     {
         try {
@@ -73,7 +88,13 @@ final class RemovalLawTest extends TestCase
     private function remove(World $world, BindingSet $set): array
     {
         $all = [];
-        foreach (['made' => $set->made, NamesPart::STOP => $set->stops, NamesPart::LAYER => array_diff_key($set->layers, ['base' => 0]), NamesPart::MACRO => $set->macros, NamesPart::FLAG => $set->flags] as $sort => $parts) {
+        foreach (
+            [
+                'made' => $set->made, NamesPart::STOP => $set->stops,
+                NamesPart::LAYER => array_diff_key($set->layers, ['base' => 0]), NamesPart::MACRO => $set->macros,
+                NamesPart::FLAG => $set->flags,
+            ] as $sort => $parts
+        ) {
             foreach (array_keys($parts) as $id) {
                 $all[] = [$sort, (string) $id];
             }

@@ -60,10 +60,17 @@ final class TapeLawTest extends TestCase
                 }
                 if ($world->chance(4)) {
                     // The process was ended, and goes on from what it remembers.
-                    $live = new Live($program, $swaps > 0 && $program !== $world->program ? $world->editedSet() : $world->set, LiveState::restore($live->state->write()));
+                    $live = new Live(
+                        $program,
+                        $swaps > 0 && $program !== $world->program ? $world->editedSet() : $world->set,
+                        LiveState::restore($live->state->write()),
+                    );
                 }
                 $t = max($input->t, $live->state->run->now);
-                $this->follow($live, $live->step([new Input($t, $input->port, $input->value)], $t + $world->between(0, 60_000)));
+                $this->follow(
+                    $live,
+                    $live->step([new Input($t, $input->port, $input->value)], $t + $world->between(0, 60_000)),
+                );
                 $on += count($live->state->log->on);
             }
             $this->follow($live, $live->close());
@@ -76,7 +83,9 @@ final class TapeLawTest extends TestCase
         $set = DemoSets::skerrywing();
         $program = Compiler::compile($set);
         $answers = $later = $this->ends = 0;
-        $ports = array_values(array_filter([...array_keys($set->rig->contacts), ...array_keys($set->rig->axes)], $set->rig->reports(...)));
+        $ports = array_values(
+            array_filter([...array_keys($set->rig->contacts), ...array_keys($set->rig->axes)], $set->rig->reports(...)),
+        );
         foreach (range(1, self::GAMES) as $seed) {
             [$this->folded, $this->lines] = [[], []];
             $dice = new Randomizer(new Mt19937($seed));
@@ -84,7 +93,10 @@ final class TapeLawTest extends TestCase
             $this->follow($live, $live->begin());
             for ($i = 0, $now = 1000; $i < 60; $i++) {
                 $port = $ports[$dice->getInt(0, count($ports) - 1)];
-                $step = $live->step([new Input($now, $port, $dice->getInt(...$set->rig->limits($port)))], $now += $dice->getInt(1, 120_000));
+                $step = $live->step(
+                    [new Input($now, $port, $dice->getInt(...$set->rig->limits($port)))],
+                    $now += $dice->getInt(1, 120_000),
+                );
                 $this->follow($live, $step);
                 foreach ($step->sentences as $line) {
                     $answers += count($line->game);
@@ -112,7 +124,13 @@ final class TapeLawTest extends TestCase
                 }
                 if ($line->of !== null) {
                     $this->assertLessThan($line->line, $line->of);
-                    $this->assertContains($output, array_map(fn (string $begun): string => explode(' ', $begun, 2)[1], [...$this->lines[$line->of]->keys, ...$line->keys]));
+                    $this->assertContains(
+                        $output,
+                        array_map(
+                            fn (string $begun): string => explode(' ', $begun, 2)[1],
+                            [...$this->lines[$line->of]->keys, ...$line->keys],
+                        ),
+                    );
                     $this->ends++;
                 }
                 unset($this->folded[$output]);
@@ -127,9 +145,20 @@ final class TapeLawTest extends TestCase
                 new \Nailrod\Core\Format\Cause\Cause(''),
             ),
         );
-        $picture = array_map(fn (OutputEvent $event): string => $event->kind.' '.$event->target, array_filter($live->sentNow(), Log::isHeld(...)));
-        $this->assertEqualsCanonicalizing($picture, array_keys($live->state->log->on), 'what is on now is what is sent now');
-        $this->assertEqualsCanonicalizing($picture, array_values(array_filter(array_keys($this->folded), $isHeld)), 'and what all lines come to');
+        $picture = array_map(
+            fn (OutputEvent $event): string => $event->kind.' '.$event->target,
+            array_filter($live->sentNow(), Log::isHeld(...)),
+        );
+        $this->assertEqualsCanonicalizing(
+            $picture,
+            array_keys($live->state->log->on),
+            'what is on now is what is sent now',
+        );
+        $this->assertEqualsCanonicalizing(
+            $picture,
+            array_values(array_filter(array_keys($this->folded), $isHeld)),
+            'and what all lines come to',
+        );
         foreach ($live->state->log->on as $output => $on) {
             $this->assertSame($this->folded[$output], $on->line, 'it points to the line that told it');
         }

@@ -20,7 +20,13 @@ final class KeyLayoutTest extends TestCase
 
     private static function typed(string $layout, string $text): string
     {
-        return implode(' ', array_map(fn (KeyStroke $stroke) => implode('+', [...$stroke->with, $stroke->code]), self::shipped($layout)->strokes($text)));
+        return implode(
+            ' ',
+            array_map(
+                fn (KeyStroke $stroke) => implode('+', [...$stroke->with, $stroke->code]),
+                self::shipped($layout)->strokes($text),
+            ),
+        );
     }
 
     /** @return iterable<array{string, string, string}> */
@@ -32,7 +38,10 @@ final class KeyLayoutTest extends TestCase
         yield ['uk', '"@£é', 'ShiftLeft+Digit2 ShiftLeft+Quote ShiftLeft+Digit3 AltRight+KeyE'];
         yield ['german', 'ß@[é^', 'Minus AltRight+KeyQ AltRight+Digit8 Equal KeyE Backquote Space'];
         yield ['french', 'ê#ù', 'BracketLeft KeyE AltRight+Digit3 Quote'];
-        yield ['swedish', 'Åsa å ö é', 'ShiftLeft+BracketLeft KeyS KeyA Space BracketLeft Space Semicolon Space Equal KeyE'];
+        yield [
+            'swedish', 'Åsa å ö é',
+            'ShiftLeft+BracketLeft KeyS KeyA Space BracketLeft Space Semicolon Space Equal KeyE',
+        ];
     }
 
     #[DataProvider('texts')]
@@ -54,7 +63,14 @@ final class KeyLayoutTest extends TestCase
         foreach (glob(__DIR__.'/../../../layouts/*.json') ?: [] as $file) {
             $layout = KeyLayout::fromJson((string) file_get_contents($file));
             $this->assertSame($layout->id.'.layout.json', basename($file));
-            $this->assertSame([], $layout->missing("The quick brown fox jumps over the lazy dog, 0123456789: \"Quay 4?\" (yes!) - it's/we're; a.b_c=d+e\n\t"), $layout->name);
+            $this->assertSame(
+                [],
+                $layout->missing(
+                    "The quick brown fox jumps over the lazy dog, 0123456789: \"Quay 4?\" (yes!) - it's/we're; "
+                        ."a.b_c=d+e\n\t",
+                ),
+                $layout->name,
+            );
         }
     }
 
@@ -63,8 +79,15 @@ final class KeyLayoutTest extends TestCase
         foreach (['us', 'uk', 'german', 'french', 'swedish'] as $id) {
             $seen = [];
             $layout = self::shipped($id);
-            foreach (mb_str_split('abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789äöüßåéèêñ!"#$%&/()=?+*,.-;:_<>@£€[]{}|~^`´§°\'\\') as $character) {
-                $keys = json_encode(array_map(fn (KeyStroke $stroke) => $stroke->toArray(), $layout->strokes($character)));
+            foreach (
+                mb_str_split(
+                    'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ'
+                        .'0123456789äöüßåéèêñ!"#$%&/()=?+*,.-;:_<>@£€[]{}|~^`´§°\'\\',
+                ) as $character
+            ) {
+                $keys = json_encode(
+                    array_map(fn (KeyStroke $stroke) => $stroke->toArray(), $layout->strokes($character)),
+                );
                 if ($keys !== '[]') {
                     $this->assertArrayNotHasKey($keys, $seen, $id.': '.$character.' and '.($seen[$keys] ?? ''));
                     $seen[$keys] = $character;
@@ -78,7 +101,10 @@ final class KeyLayoutTest extends TestCase
     {
         yield [['keys' => ['Key1' => ['a']]], 'keys.Key1: found "Key1", expected a key by its W3C code'];
         yield [['keys' => ['KeyA' => ['ab']]], 'keys.KeyA[0]: found 2 characters, expected at most 1 characters'];
-        yield [['keys' => ['KeyA' => ['a']], 'dead' => [['key' => 'Equal', 'level' => 0, 'makes' => ['b' => 'c']]]], 'dead[0].makes.b: found "b", expected a character that a key of the layout gives'];
+        yield [
+            ['keys' => ['KeyA' => ['a']], 'dead' => [['key' => 'Equal', 'level' => 0, 'makes' => ['b' => 'c']]]],
+            'dead[0].makes.b: found "b", expected a character that a key of the layout gives',
+        ];
         yield [['keys' => ['KeyA' => ["\n"]]], 'keys.KeyA[0]'];
     }
 

@@ -52,12 +52,29 @@ final class PaperTest extends TestCase
 
     public function test_the_same_keys_type_something_else_in_another_layout(): void
     {
-        $this->assertSame(['yz;', 'zyö'], [self::typed('us', 'KeyY', 'KeyZ', 'Semicolon'), self::typed('german', 'KeyY', 'KeyZ', 'Semicolon')]);
+        $this->assertSame(
+            ['yz;', 'zyö'],
+            [self::typed('us', 'KeyY', 'KeyZ', 'Semicolon'), self::typed('german', 'KeyY', 'KeyZ', 'Semicolon')],
+        );
     }
 
     public function test_commands_and_keys_without_a_sign_stand_there_by_their_names(): void
     {
-        $this->assertSame("a[Ctrl+R][F7]B 5+\n[Right Alt+Enter]", self::typed('us', 'KeyA', 'Ctrl+R', 'F7', 'Right Shift+B', 'Space', 'Num 5', 'Num +', 'Enter', 'Right Alt+Enter'));
+        $this->assertSame(
+            "a[Ctrl+R][F7]B 5+\n[Right Alt+Enter]",
+            self::typed(
+                'us',
+                'KeyA',
+                'Ctrl+R',
+                'F7',
+                'Right Shift+B',
+                'Space',
+                'Num 5',
+                'Num +',
+                'Enter',
+                'Right Alt+Enter',
+            ),
+        );
         $this->assertSame('ac', self::typed('us', 'KeyA', 'KeyB', 'Backspace', 'KeyC'));
         $this->assertSame('aBCd', self::typed('us', 'KeyA', 'CapsLock', 'KeyB', 'KeyC', 'CapsLock', 'KeyD'));
         $this->assertSame('', self::typed('us', 'Backspace', 'Shift'));

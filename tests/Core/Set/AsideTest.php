@@ -30,7 +30,10 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 use Tests\Core\Desk;
 
-/** What is set aside is kept and does nothing, as if it were not there; but an assignment set aside still hides what the base layer says. */
+/**
+ * What is set aside is kept and does nothing, as if it were not there; but an assignment set aside still hides what the
+ * base layer says.
+ */
 final class AsideTest extends TestCase
 {
     private const REST = ['is' => 'resting'];
@@ -42,43 +45,96 @@ final class AsideTest extends TestCase
 
     public function test_an_assignment_set_aside_does_nothing_and_hides_what_the_base_layer_says(): void
     {
-        $desk = Desk::plain()->layer('water', 'b2')->cell('base', 'b1', 'follow', self::button(7))->cell('water', 'b1', 'follow', self::button(8));
+        $desk = Desk::plain()->layer('water', 'b2')->cell('base', 'b1', 'follow', self::button(7))->cell(
+            'water',
+            'b1',
+            'follow',
+            self::button(8),
+        );
         $water = $desk->saying(['aside' => ['cells' => ['d/b1/water' => self::REST]]]);
-        $this->assertSame(['10 button 7 1', '20 button 7 0', '30 layer live Water'], $water->play('10 b1 1', '20 b1 0', '30 b2 1', '40 b1 1', '50 b1 0'));
+        $this->assertSame(
+            ['10 button 7 1', '20 button 7 0', '30 layer live Water'],
+            $water->play('10 b1 1', '20 b1 0', '30 b2 1', '40 b1 1', '50 b1 0'),
+        );
         $base = $desk->saying(['aside' => ['cells' => ['d/b1/base' => self::REST]]]);
-        $this->assertSame(['30 layer live Water', '40 button 8 1', '50 button 8 0'], $base->play('10 b1 1', '20 b1 0', '30 b2 1', '40 b1 1', '50 b1 0'));
+        $this->assertSame(
+            ['30 layer live Water', '40 button 8 1', '50 button 8 0'],
+            $base->play('10 b1 1', '20 b1 0', '30 b2 1', '40 b1 1', '50 b1 0'),
+        );
         // The axis of a cell set aside sends nothing.
         $axis = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1]);
         $this->assertNotSame([], $axis->play('0 a 0', '10 a 1000'));
-        $this->assertSame([], $axis->saying(['aside' => ['cells' => ['d/a/base' => self::REST]]])->play('0 a 0', '10 a 1000'));
+        $this->assertSame(
+            [],
+            $axis->saying(['aside' => ['cells' => ['d/a/base' => self::REST]]])->play('0 a 0', '10 a 1000'),
+        );
     }
 
     public function test_a_stop_set_aside_holds_nothing_and_is_shut_for_whoever_asks(): void
     {
-        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 's'], self::button(5))
+        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell(
+            'base',
+            'b1',
+            'follow',
+            ['kind' => 'open stop', 'stop' => 's'],
+            self::button(5),
+        )
             ->cell('base', 'b2', 'follow', self::button(1))->cell('base', 'b3', 'follow', self::button(2))
             ->saying([
                 'stops' => ['s' => ['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'opens' => 'held']],
                 'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['stop' => 's', 'is' => 'shut']]],
-                'cells' => ['base' => ['d/b2' => ['when' => ['stop' => 's', 'is' => 'open']], 'd/b3' => ['when' => ['stop' => 's', 'is' => 'shut']]]],
+                'cells' => [
+                    'base' => [
+                        'd/b2' => ['when' => ['stop' => 's', 'is' => 'open']],
+                        'd/b3' => ['when' => ['stop' => 's', 'is' => 'shut']],
+                    ],
+                ],
             ]);
         $aside = $desk->saying(['aside' => ['stops' => ['s' => self::REST]]]);
         $run = ['0 a 0', '10 a 1000', '20 b1 1', '30 b2 1', '40 b2 0', '50 b3 1', '60 b3 0', '70 b1 0'];
         $this->assertContains('10 axis 1 32768', $desk->play(...$run));
-        $this->assertSame(['0 lamp d/lamp 1', '0 axis 1 0', '10 axis 1 65535', '20 button 5 1', '50 button 2 1', '60 button 2 0', '70 button 5 0'], $aside->play(...$run));
+        $this->assertSame(
+            [
+                '0 lamp d/lamp 1', '0 axis 1 0', '10 axis 1 65535', '20 button 5 1', '50 button 2 1', '60 button 2 0',
+                '70 button 5 0',
+            ],
+            $aside->play(...$run),
+        );
     }
 
     public function test_a_macro_set_aside_is_not_played_started_or_stopped(): void
     {
         $macro = ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => self::button(3), 'ms' => 20]]];
-        $other = ['name' => 'N', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'start macro', 'macro' => 'm'], 'ms' => 10], ['do' => 'tap', 'output' => self::button(4), 'ms' => 10]]];
-        $desk = Desk::plain()->cell('base', 'b1', 'pulse', ['kind' => 'start macro', 'macro' => 'm'], self::button(6))->cell('base', 'b2', 'pulse', ['kind' => 'start macro', 'macro' => 'n'])
-            ->saying(['macros' => ['m' => $macro, 'n' => $other], 'cells' => ['base' => ['d/b3' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']]]]]);
+        $other = [
+            'name' => 'N',
+            'steps' => [
+                ['do' => 'tap', 'output' => ['kind' => 'start macro', 'macro' => 'm'], 'ms' => 10],
+                ['do' => 'tap', 'output' => self::button(4), 'ms' => 10],
+            ],
+        ];
+        $desk = Desk::plain()->cell(
+            'base',
+            'b1',
+            'pulse',
+            ['kind' => 'start macro', 'macro' => 'm'],
+            self::button(6),
+        )->cell('base', 'b2', 'pulse', ['kind' => 'start macro', 'macro' => 'n'])
+            ->saying([
+                'macros' => ['m' => $macro, 'n' => $other],
+                'cells' => ['base' => ['d/b3' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']]]],
+            ]);
         $aside = $desk->saying(['aside' => ['macros' => ['m' => self::REST]]]);
         $this->assertCount(2, preg_grep('/ button 3 1$/', $desk->play('10 b1 1', '200 b3 1', '300 b3 0')) ?: []);
-        $this->assertSame(['10 button 6 1', '70 button 6 0', '410 button 4 1', '420 button 4 0'], $aside->play('10 b1 1', '20 b1 0', '200 b3 1', '300 b3 0', '400 b2 1', '410 b2 0'));
+        $this->assertSame(
+            ['10 button 6 1', '70 button 6 0', '410 button 4 1', '420 button 4 0'],
+            $aside->play('10 b1 1', '20 b1 0', '200 b3 1', '300 b3 0', '400 b2 1', '410 b2 0'),
+        );
         // One that depends on a stop which cannot be open is never begun either.
-        $needs = $desk->saying(['stops' => ['s' => ['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'opens' => 'held']], 'macros' => ['m' => ['when' => ['stop' => 's', 'is' => 'open']]], 'aside' => ['stops' => ['s' => self::REST]]]);
+        $needs = $desk->saying([
+            'stops' => ['s' => ['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'opens' => 'held']],
+            'macros' => ['m' => ['when' => ['stop' => 's', 'is' => 'open']]],
+            'aside' => ['stops' => ['s' => self::REST]],
+        ]);
         $this->assertSame([], $needs->play('200 b3 1', '300 b3 0'));
     }
 
@@ -87,8 +143,19 @@ final class AsideTest extends TestCase
         $desk = Desk::plain()->saying([
             'made' => ['half' => ['name' => 'Half', 'kind' => 'above', 'of' => ['d/a'], 'at' => 0.5]],
             'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['contact' => 'made/half.not']]],
-            'chords' => ['base' => ['c' => ['name' => 'C', 'of' => ['d/b1', 'made/half'], 'outputs' => [self::button(9)], 'within_ms' => 50]]],
-            'cells' => ['base' => ['made/half' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]], 'made/half.not' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(2)]]]],
+            'chords' => [
+                'base' => [
+                    'c' => [
+                        'name' => 'C', 'of' => ['d/b1', 'made/half'], 'outputs' => [self::button(9)], 'within_ms' => 50,
+                    ],
+                ],
+            ],
+            'cells' => [
+                'base' => [
+                    'made/half' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]],
+                    'made/half.not' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(2)]],
+                ],
+            ],
         ])->cell('base', 'b1', 'follow', self::button(5));
         $this->assertContains('10 button 2 0', $desk->play('0 a 0', '10 a 1000'));
         $aside = $desk->saying(['aside' => ['made' => ['half' => self::REST]]]);
@@ -98,10 +165,16 @@ final class AsideTest extends TestCase
 
     public function test_a_built_axis_goes_on_whatever_a_file_says_of_it(): void
     {
-        $desk = Desk::plain()->saying(['made' => ['both' => ['name' => 'Both', 'kind' => 'larger', 'of' => ['d/a', 'd/b']]], 'cells' => ['base' => ['made/both' => ['outputs' => [['kind' => 'axis', 'number' => 3]]]]]]);
+        $desk = Desk::plain()->saying([
+            'made' => ['both' => ['name' => 'Both', 'kind' => 'larger', 'of' => ['d/a', 'd/b']]],
+            'cells' => ['base' => ['made/both' => ['outputs' => [['kind' => 'axis', 'number' => 3]]]]],
+        ]);
         $run = ['0 a 0', '0 b 0', '10 a 1000'];
         $this->assertContains('10 axis 3 65535', $desk->play(...$run));
-        $this->assertSame($desk->play(...$run), $desk->saying(['aside' => ['made' => ['both' => self::REST]]])->play(...$run));
+        $this->assertSame(
+            $desk->play(...$run),
+            $desk->saying(['aside' => ['made' => ['both' => self::REST]]])->play(...$run),
+        );
     }
 
     public function test_a_lamp_rule_set_aside_lights_nothing(): void
@@ -117,9 +190,15 @@ final class AsideTest extends TestCase
         $path = PartPath::cell('base', 'gorse/button-3');
         $aside = self::of((new AsideEdits($set))->turn($path));
         $this->assertTrue($aside->isAside($path));
-        $this->assertSame(['Button 3 in Cruise: not said here → set aside'], (new Words($set))->lines(SetDiff::between($set->merged->own, $aside->merged->own)));
+        $this->assertSame(
+            ['Button 3 in Cruise: not said here → set aside'],
+            (new Words($set))->lines(SetDiff::between($set->merged->own, $aside->merged->own)),
+        );
         $this->assertEquals($set->merged->own->toJson(), (new AsideEdits($aside))->turn($path)->toJson());
-        $this->assertEquals($aside->merged->own->toJson(), SetDocument::fromJson($aside->merged->own->toJson())->toJson());
+        $this->assertEquals(
+            $aside->merged->own->toJson(),
+            SetDocument::fromJson($aside->merged->own->toJson())->toJson(),
+        );
         // What it was the only way to is not reached meanwhile, and its place stays taken.
         $this->assertTrue(Reach::of($set)->reaches('cabin-light'));
         $this->assertFalse(Reach::of($aside)->reaches('cabin-light'));
@@ -140,18 +219,33 @@ final class AsideTest extends TestCase
         $below = (new Assembly(new Drafts($library, ['skerrywing' => $parent])))->assemble($dunlin->merged->own);
         $this->assertTrue($below->isAside($path));
         $up = (new AsideEdits($below))->turn($path);
-        $this->assertFalse((new Assembly(new Drafts($library, ['skerrywing' => $parent, 'dunlin' => $up])))->assemble($up)->isAside($path));
+        $this->assertFalse(
+            (
+                new Assembly(new Drafts($library, ['skerrywing' => $parent, 'dunlin' => $up]))
+            )->assemble($up)->isAside($path),
+        );
     }
 
     public function test_of_two_writers_one_is_set_aside_and_no_more_is_told(): void
     {
         $library = new DemoSets;
-        $write = ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'on/off variable', 'name' => 'landing_light', 'on' => 1, 'off' => 0]]];
-        $own = ($library->set('skerrywing') ?? throw new \LogicException)->with(PartPath::cell('base', 'fennel/switch-2.up'), $write)->with(PartPath::cell('base', 'fennel/switch-3.up'), $write);
+        $write = [
+            'behaviour' => ['kind' => 'follow'],
+            'outputs' => [['kind' => 'on/off variable', 'name' => 'landing_light', 'on' => 1, 'off' => 0]],
+        ];
+        $own = (
+            $library->set('skerrywing') ?? throw new \LogicException
+        )->with(
+            PartPath::cell('base', 'fennel/switch-2.up'),
+            $write,
+        )->with(PartPath::cell('base', 'fennel/switch-3.up'), $write);
         $set = self::of($own);
         $kinds = fn (BindingSet $set): array => array_map(fn (Finding $finding) => $finding->kind, Checks::over($set));
         $this->assertContains('two writers', $kinds($set));
-        $this->assertNotContains('two writers', $kinds(self::of((new AsideEdits($set))->setAside(PartPath::cell('base', 'fennel/switch-3.up')))));
+        $this->assertNotContains(
+            'two writers',
+            $kinds(self::of((new AsideEdits($set))->setAside(PartPath::cell('base', 'fennel/switch-3.up')))),
+        );
     }
 
     public function test_it_is_left_out_of_a_device_with_its_reason(): void
@@ -167,25 +261,48 @@ final class AsideTest extends TestCase
     public function test_it_goes_with_what_it_is_about_and_along_with_its_device(): void
     {
         $desk = Desk::plain()->layer('water', 'b2')->cell('water', 'b1', 'follow', self::button(8))
-            ->saying(['stops' => ['s' => ['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'opens' => 'held']], 'aside' => ['stops' => ['s' => self::REST], 'cells' => ['d/b1/water' => self::REST, 'd/b2/base' => self::REST]]]);
+            ->saying([
+                'stops' => ['s' => ['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'opens' => 'held']],
+                'aside' => [
+                    'stops' => ['s' => self::REST], 'cells' => ['d/b1/water' => self::REST, 'd/b2/base' => self::REST],
+                ],
+            ]);
         $set = $desk->assembled();
-        $this->assertSame(['cells'], array_keys((new Removal($set))->of(Gone::part(NamesPart::STOP, 's'))->said('aside')));
-        $this->assertSame(['stops'], array_keys(array_filter((new Removal($set))->of(Gone::part(NamesPart::LAYER, 'water'))->said('aside'))));
+        $this->assertSame(
+            ['cells'],
+            array_keys((new Removal($set))->of(Gone::part(NamesPart::STOP, 's'))->said('aside')),
+        );
+        $this->assertSame(
+            ['stops'],
+            array_keys(array_filter((new Removal($set))->of(Gone::part(NamesPart::LAYER, 'water'))->said('aside'))),
+        );
         // What is cleared and assigned anew is not set aside any more.
         $this->assertFalse((new Edits($set))->clear('base', 'd/b2')->says(Aside::path(PartPath::cell('base', 'd/b2'))));
-        $this->assertSame(['x/b1/water', 'x/b2/base'], array_keys($set->merged->own->withDevice('d', 'x')->said('aside')['cells']));
+        $this->assertSame(
+            ['x/b1/water', 'x/b2/base'],
+            array_keys($set->merged->own->withDevice('d', 'x')->said('aside')['cells']),
+        );
     }
 
     public function test_two_stops_share_an_opener_and_neither_takes_it_from_the_other(): void
     {
         $set = DemoSets::skerrywing();
-        $stop = fn (string $axis): array => ['name' => ucfirst($axis), 'axes' => ['fennel/'.$axis], 'at' => 0.7, 'opens' => 'held'];
+        $stop = fn (string $axis): array => [
+            'name' => ucfirst($axis), 'axes' => ['fennel/'.$axis], 'at' => 0.7,
+            'opens' => 'held',
+        ];
         $both = self::of((new Edits($set))->stop('one', $stop('left-lever'), 'fennel/left-thumb'));
         $both = self::of((new Edits($both))->stop('two', $stop('right-lever'), 'fennel/left-thumb'));
-        $this->assertSame([['fennel/left-thumb'], ['fennel/left-thumb']], [$both->openersOf('one'), $both->openersOf('two')]);
+        $this->assertSame(
+            [['fennel/left-thumb'], ['fennel/left-thumb']],
+            [$both->openersOf('one'), $both->openersOf('two')],
+        );
         // Another opener for the one leaves the other with its own.
         $moved = self::of((new Edits($both))->stop('one', $stop('left-lever'), 'bracken/push-9'));
-        $this->assertSame([['bracken/push-9'], ['fennel/left-thumb']], [$moved->openersOf('one'), $moved->openersOf('two')]);
+        $this->assertSame(
+            [['bracken/push-9'], ['fennel/left-thumb']],
+            [$moved->openersOf('one'), $moved->openersOf('two')],
+        );
         // What a contact does already is not taken from it.
         $this->expectExceptionMessage('which does this already');
         (new Edits($both))->stop('one', $stop('left-lever'), 'fennel/mark');
@@ -203,7 +320,8 @@ final class AsideTest extends TestCase
     }
 
     #[TestWith(['{"cells": {"d/b1/base": {"is": "gone"}}}', 'aside.cells.d/b1/base.is'])]
-    #[TestWith(['{"layers": {"water": {"is": "resting"}}}', 'aside.layers: found "layers", expected one of cells, stops, made, lamps, macros'])]
+    #[TestWith(['{"layers": {"water": {"is": "resting"}}}', 'aside.layers: found "layers", expected one of cells, '
+        .'stops, made, lamps, macros'])]
     public function test_a_file_that_sets_aside_what_cannot_be_is_refused(string $aside, string $message): void
     {
         $this->expectException(FormatError::class);

@@ -40,18 +40,57 @@ final class EditsTest extends TestCase
     public static function refused(): iterable
     {
         $stop = ['name' => 'S', 'axes' => ['fennel/left-lever'], 'at' => 0.5, 'opens' => 'held'];
-        yield 'an axis that is not there' => [fn () => (new ShapeEdits(DemoSets::skerrywing()))->shape('fennel/none', 'curve', ['kind' => 'expo', 'k' => 0.1]), 'axes: found "fennel/none", expected an axis of the rig.'];
-        yield 'a part that is not one' => [fn () => (new ShapeEdits(DemoSets::skerrywing()))->shape('fennel/left-lever', 'colour', ['red' => 1]), 'axes.fennel/left-lever.colour: found a field that this format does not have'];
-        yield 'an opener that is not there' => [fn (Edits $e) => $e->stop('s', $stop, 'fennel/none'), 'cells.base: found "fennel/none", expected a contact of the rig.'];
-        yield 'an axis as an opener' => [fn (Edits $e) => $e->stop('s', $stop, 'fennel/friction'), 'cells.base: found "fennel/friction", expected a contact of the rig.'];
-        yield 'a stop without axes' => [fn (Edits $e) => $e->stop('s', ['axes' => []] + $stop, null), 'stops.s.axes: found a list of 0, expected one or more axes, each once.'];
-        yield 'a layer that is not there' => [fn (Edits $e) => $e->assign('radio', 'fennel/mark', null, [new ControllerButton(1)]), 'cells: found "radio", expected a layer of the set.'];
-        yield 'a control that is not there' => [fn (Edits $e) => $e->nothing('base', 'fennel/none'), 'cells.base: found "fennel/none", expected a contact or an axis of the rig.'];
-        yield 'no output' => [fn (Edits $e) => $e->assign('base', 'fennel/mark', null, []), 'cells.base.fennel/mark.outputs: found a list of 0, expected at least one output.'];
-        yield 'a stop that is not there' => [fn (Edits $e) => $e->removeStop('none'), 'stops: found "none", expected a stop of the set.'];
-        yield 'the base layer' => [fn () => (new LayerEdits(DemoSets::skerrywing()))->remove('base'), 'layers.base: found the base layer, expected another layer'];
-        yield 'a layer to rename that is not there' => [fn () => (new LayerEdits(DemoSets::skerrywing()))->rename('radio', 'Radio'), 'layers: found "radio", expected a layer of the set.'];
-        yield 'nothing to fall out of step with' => [fn (Edits $e) => $e->keepInStep('base', 'fennel/mark'), 'cells.base.fennel/mark: found no action that a switch can fall out of step with'];
+        yield 'an axis that is not there' => [
+            fn () => (new ShapeEdits(DemoSets::skerrywing()))->shape(
+                'fennel/none',
+                'curve',
+                ['kind' => 'expo', 'k' => 0.1],
+            ),
+            'axes: found "fennel/none", expected an axis of the rig.',
+        ];
+        yield 'a part that is not one' => [
+            fn () => (new ShapeEdits(DemoSets::skerrywing()))->shape('fennel/left-lever', 'colour', ['red' => 1]),
+            'axes.fennel/left-lever.colour: found a field that this format does not have',
+        ];
+        yield 'an opener that is not there' => [
+            fn (Edits $e) => $e->stop('s', $stop, 'fennel/none'),
+            'cells.base: found "fennel/none", expected a contact of the rig.',
+        ];
+        yield 'an axis as an opener' => [
+            fn (Edits $e) => $e->stop('s', $stop, 'fennel/friction'),
+            'cells.base: found "fennel/friction", expected a contact of the rig.',
+        ];
+        yield 'a stop without axes' => [
+            fn (Edits $e) => $e->stop('s', ['axes' => []] + $stop, null),
+            'stops.s.axes: found a list of 0, expected one or more axes, each once.',
+        ];
+        yield 'a layer that is not there' => [
+            fn (Edits $e) => $e->assign('radio', 'fennel/mark', null, [new ControllerButton(1)]),
+            'cells: found "radio", expected a layer of the set.',
+        ];
+        yield 'a control that is not there' => [
+            fn (Edits $e) => $e->nothing('base', 'fennel/none'),
+            'cells.base: found "fennel/none", expected a contact or an axis of the rig.',
+        ];
+        yield 'no output' => [
+            fn (Edits $e) => $e->assign('base', 'fennel/mark', null, []),
+            'cells.base.fennel/mark.outputs: found a list of 0, expected at least one output.',
+        ];
+        yield 'a stop that is not there' => [
+            fn (Edits $e) => $e->removeStop('none'), 'stops: found "none", expected a stop of the set.',
+        ];
+        yield 'the base layer' => [
+            fn () => (new LayerEdits(DemoSets::skerrywing()))->remove('base'),
+            'layers.base: found the base layer, expected another layer',
+        ];
+        yield 'a layer to rename that is not there' => [
+            fn () => (new LayerEdits(DemoSets::skerrywing()))->rename('radio', 'Radio'),
+            'layers: found "radio", expected a layer of the set.',
+        ];
+        yield 'nothing to fall out of step with' => [
+            fn (Edits $e) => $e->keepInStep('base', 'fennel/mark'),
+            'cells.base.fennel/mark: found no action that a switch can fall out of step with',
+        ];
     }
 
     /** @param callable(Edits): SetDocument $edit */
@@ -66,7 +105,9 @@ final class EditsTest extends TestCase
     public function test_a_layer_goes_with_all_that_it_says_and_what_leads_to_it(): void
     {
         $set = DemoSets::skerrywing((new LayerEdits(DemoSets::skerrywing()))->add('Radio', 'gorse/button-5'));
-        $set = DemoSets::skerrywing((new Edits($set))->assign('radio', 'fennel/mark', null, [new ControllerButton(50)]));
+        $set = DemoSets::skerrywing(
+            (new Edits($set))->assign('radio', 'fennel/mark', null, [new ControllerButton(50)]),
+        );
         $this->assertEquals([new HoldLayer('radio')], $set->cell('base', 'gorse/button-5')?->outputs);
         $without = DemoSets::skerrywing((new LayerEdits($set))->remove('radio'));
         $this->assertNull($without->cell('base', 'gorse/button-5'));
@@ -79,17 +120,49 @@ final class EditsTest extends TestCase
 
     public function test_a_layer_that_is_moved_takes_its_place_and_only_those_that_it_passes_are_said_anew(): void
     {
-        $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2], 'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
-        $places = fn (SetDocument $document): array => array_map(fn (mixed $layer) => is_array($layer) ? $layer['place'] ?? null : null, $document->said('layers'));
+        $set = Desk::plain()->saying([
+            'layers' => [
+                'one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2],
+                'three' => ['name' => 'Three', 'place' => 3],
+            ],
+        ])->assembled();
+        $places = fn (SetDocument $document): array => array_map(
+            fn (mixed $layer) => is_array($layer) ? $layer['place'] ?? null : null,
+            $document->said('layers'),
+        );
         $this->assertSame(['one' => 1, 'two' => 3, 'three' => 2], $places((new LayerEdits($set))->shift('three', -1)));
         $this->assertSame(['one' => 3, 'two' => 1, 'three' => 2], $places((new LayerEdits($set))->shift('one', 9)));
-        $below = Desk::plain()->under('parent', ['layers' => ['one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2], 'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
-        $this->assertSame(['three' => 2, 'two' => 3], $places((new LayerEdits($below))->shift('three', -1)), 'the first is still where the parent says');
+        $below = Desk::plain()->under(
+            'parent',
+            [
+                'layers' => [
+                    'one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2],
+                    'three' => ['name' => 'Three', 'place' => 3],
+                ],
+            ],
+        )->assembled();
+        $this->assertSame(
+            ['three' => 2, 'two' => 3],
+            $places((new LayerEdits($below))->shift('three', -1)),
+            'the first is still where the parent says',
+        );
     }
 
     public function test_a_set_without_its_parents_says_all_that_it_inherits(): void
     {
-        $set = Desk::plain()->under('parent', ['flags' => ['armed' => ['name' => 'Armed']], 'cells' => ['base' => ['d/b2' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]]]]]])->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->assembled();
+        $set = Desk::plain()->under(
+            'parent',
+            [
+                'flags' => ['armed' => ['name' => 'Armed']],
+                'cells' => [
+                    'base' => [
+                        'd/b2' => [
+                            'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]],
+                        ],
+                    ],
+                ],
+            ],
+        )->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->assembled();
         $flat = $set->merged->flattened();
         $this->assertNull($flat->parent);
         $this->assertSame(['flags/armed', 'cells/base/d/b2', 'cells/base/d/b1'], array_keys($flat->parts()));
@@ -108,12 +181,28 @@ final class EditsTest extends TestCase
     public function test_a_behaviour_that_was_chosen_is_kept_and_what_was_not_is_usual(): void
     {
         $edits = new Edits(DemoSets::skerrywing());
-        $kind = fn (SetDocument $document, string $ref): string => DemoSets::skerrywing($document)->cell('base', $ref)?->behaviour?->inWords(new PlainNames) ?? 'none';
-        $this->assertSame('toggle', $kind($edits->assign('base', 'gorse/button-6', new Toggle, [new ActionOutput('horn')]), 'gorse/button-6'));
-        $this->assertSame('follow', $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('horn')]), 'gorse/button-6'));
-        $this->assertSame('pulse 60 ms', $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('hatch')]), 'gorse/button-6'));
-        $this->assertSame('follow', $kind($edits->assign('base', 'gorse/button-6', null, [new KeyStroke('KeyZ')]), 'gorse/button-6'));
-        $this->assertSame('none', $kind($edits->assign('base', 'gorse/finger', null, [new ControllerAxis(8)]), 'gorse/finger'));
+        $kind = fn (SetDocument $document, string $ref): string => DemoSets::skerrywing($document)
+            ->cell('base', $ref)?->behaviour?->inWords(new PlainNames) ?? 'none';
+        $this->assertSame(
+            'toggle',
+            $kind($edits->assign('base', 'gorse/button-6', new Toggle, [new ActionOutput('horn')]), 'gorse/button-6'),
+        );
+        $this->assertSame(
+            'follow',
+            $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('horn')]), 'gorse/button-6'),
+        );
+        $this->assertSame(
+            'pulse 60 ms',
+            $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('hatch')]), 'gorse/button-6'),
+        );
+        $this->assertSame(
+            'follow',
+            $kind($edits->assign('base', 'gorse/button-6', null, [new KeyStroke('KeyZ')]), 'gorse/button-6'),
+        );
+        $this->assertSame(
+            'none',
+            $kind($edits->assign('base', 'gorse/finger', null, [new ControllerAxis(8)]), 'gorse/finger'),
+        );
     }
 
     public function test_brief_words_leave_out_what_is_usual(): void
@@ -121,15 +210,25 @@ final class EditsTest extends TestCase
         $set = DemoSets::skerrywing();
         $words = new Words($set);
         $brief = fn (string $ref): string => $words->brief($set->cell('base', $ref) ?? throw new \LogicException($ref));
-        $this->assertSame(['Drop a sack', 'Starter', 'hold On water'], array_map($brief, ['fennel/mark', 'fennel/right-thumb', 'fennel/ring']));
-        $set = DemoSets::skerrywing((new Edits($set))->assign('base', 'fennel/mark', Pulse::on('both', 90), [new ActionOutput('drop-sack')]));
-        $this->assertSame('Drop a sack · pulse 90 ms when it closes and when it opens', (new Words($set))->brief($set->cell('base', 'fennel/mark') ?? throw new \LogicException));
+        $this->assertSame(
+            ['Drop a sack', 'Starter', 'hold On water'],
+            array_map($brief, ['fennel/mark', 'fennel/right-thumb', 'fennel/ring']),
+        );
+        $set = DemoSets::skerrywing(
+            (new Edits($set))->assign('base', 'fennel/mark', Pulse::on('both', 90), [new ActionOutput('drop-sack')]),
+        );
+        $this->assertSame(
+            'Drop a sack · pulse 90 ms when it closes and when it opens',
+            (new Words($set))->brief($set->cell('base', 'fennel/mark') ?? throw new \LogicException),
+        );
     }
 
     public function test_advice_is_given_for_two_way_switches_on_flips_only(): void
     {
         $with = function (string $ref, string $action): ?string {
-            $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign('base', $ref, null, [new ActionOutput($action)]));
+            $set = DemoSets::skerrywing(
+                (new Edits(DemoSets::skerrywing()))->assign('base', $ref, null, [new ActionOutput($action)]),
+            );
 
             return (new Advice($set))->outOfStep('base', $ref)?->action->id;
         };
@@ -139,7 +238,7 @@ final class EditsTest extends TestCase
         $this->assertNull($with('fennel/switch-2.up', 'bilge'), 'its variable cannot be written');
     }
 
-    public function test_any_chain_of_edits_gives_documents_that_read_back_and_compile_and_differences_that_can_be_said(): void
+    public function test_any_chain_of_edits_gives_documents_that_read_back_and_compile_with_differences_in_words(): void
     {
         $dice = new Randomizer(new Mt19937(7));
         $set = DemoSets::skerrywing();
@@ -177,24 +276,56 @@ final class EditsTest extends TestCase
         $made = $pick([...array_keys($set->made), 'none']);
 
         return match ($dice->getInt(0, 17)) {
-            0 => $shapes->shape($axis, 'dead_zones', ['low' => $dice->getInt(0, 60) / 100, 'high' => $dice->getInt(0, 60) / 100]),
+            0 => $shapes->shape(
+                $axis,
+                'dead_zones',
+                ['low' => $dice->getInt(0, 60) / 100, 'high' => $dice->getInt(0, 60) / 100],
+            ),
             1 => $shapes->shape($axis, 'curve', ['kind' => 'expo', 'k' => $dice->getInt(-110, 110) / 100]),
-            2 => $edits->stop($stop, ['name' => 'S', 'axes' => [$axis], 'at' => $dice->getInt(0, 100) / 100, 'side' => $pick(['above', 'below']), 'opens' => $pick(['held', 'until drawn back'])], $contact),
+            2 => $edits->stop(
+                $stop,
+                [
+                    'name' => 'S', 'axes' => [$axis], 'at' => $dice->getInt(0, 100) / 100,
+                    'side' => $pick(['above', 'below']), 'opens' => $pick(['held', 'until drawn back']),
+                ],
+                $contact,
+            ),
             3 => $edits->removeStop($stop),
-            4 => $edits->assign($layer, $contact, null, [new ActionOutput($pick(array_keys($set->catalogue->actions ?? [])))]),
+            4 => $edits->assign(
+                $layer,
+                $contact,
+                null,
+                [new ActionOutput($pick(array_keys($set->catalogue->actions ?? [])))],
+            ),
             5 => $edits->assign($layer, $contact, null, [new HoldLayer($pick(array_keys($set->layers)))]),
             6 => $edits->nothing($layer, $pick([$axis, $contact])),
             7 => $edits->clear($layer, $pick([$axis, $contact])),
             8 => (new LayerEdits($set))->add('Layer '.$dice->getInt(1, 5), $contact),
             9 => (new LayerEdits($set))->remove($layer),
-            10 => $shapes->add($axis, $pick(['point', 'notch', 'stop', 'threshold', 'zones', 'halves', 'larger', 'shared travel', 'four directions']), $dice->getInt(0, 100) / 100, $pick(array_keys($set->rig->axes))),
+            10 => $shapes->add(
+                $axis,
+                $pick([
+                    'point', 'notch', 'stop', 'threshold', 'zones', 'halves', 'larger', 'shared travel',
+                    'four directions',
+                ]),
+                $dice->getInt(0, 100) / 100,
+                $pick(array_keys($set->rig->axes)),
+            ),
             11 => $shapes->remove($pick(['point', 'notch']), $axis, $dice->getInt(0, 3)),
             12 => $shapes->removeMade($made),
-            13 => $shapes->fit($axis, $dice->getInt(0, 100) / 100, $dice->getInt(0, 100) / 100, $dice->getInt(0, 1) === 1),
+            13 => $shapes->fit(
+                $axis,
+                $dice->getInt(0, 100) / 100,
+                $dice->getInt(0, 100) / 100,
+                $dice->getInt(0, 1) === 1,
+            ),
             14 => $shapes->beginWith($axis, $pick(array_keys(StartingShape::all()))),
             15 => $shapes->remove('bound', $made, 0),
             16 => $edits->giveBack(PartPath::cell($layer, $contact)),
-            default => $edits->way($pick(array_keys($set->catalogue->actions ?? [])), new ControllerButton($dice->getInt(1, 40))),
+            default => $edits->way(
+                $pick(array_keys($set->catalogue->actions ?? [])),
+                new ControllerButton($dice->getInt(1, 40)),
+            ),
         };
     }
 
@@ -216,8 +347,12 @@ final class EditsTest extends TestCase
 
     public function test_a_layer_that_is_moved_by_nothing_or_past_an_end_stays_among_the_others(): void
     {
-        $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2], 'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
-        $order = fn (string $id, int $by): array => array_keys((new Assembly(Desk::plain()))->assemble((new LayerEdits($set))->shift($id, $by))->layers);
+        $set = Desk::plain()->saying(['layers' => [
+            'one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2],
+            'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
+        $order = fn (string $id, int $by): array => array_keys(
+            (new Assembly(Desk::plain()))->assemble((new LayerEdits($set))->shift($id, $by))->layers,
+        );
         $this->assertSame(['base', 'one', 'two', 'three'], $order('two', 0));
         $this->assertSame(['base', 'one', 'three', 'two'], $order('two', 1));
         $this->assertSame(['base', 'two', 'one', 'three'], $order('two', -5));
@@ -228,7 +363,9 @@ final class EditsTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         foreach (['fennel/switch-2.up', 'fennel/switch-2.down'] as $position) {
-            $set = DemoSets::skerrywing((new Edits($set))->assign('base', $position, null, [new ActionOutput('anchor-light')]));
+            $set = DemoSets::skerrywing(
+                (new Edits($set))->assign('base', $position, null, [new ActionOutput('anchor-light')]),
+            );
         }
         $after = DemoSets::skerrywing((new Edits($set))->keepInStep('base', 'fennel/switch-2.up'));
         $this->assertNull($after->cell('base', 'fennel/switch-2.down'));

@@ -15,8 +15,14 @@ final class FinderTest extends TestCase
     private static function found(string $typed, int $most = 40): array
     {
         $all = array_map(fn (array $said): Findable => new Findable($said[0], $said[1], $said[2] ?? '', 'there'), [
-            ['action', 'Anchor light', 'lights'], ['action', 'Anchor', 'water'], ['control', 'Mark button', 'Fennel, output 31'], ['place', 'Lamps', 'Make'],
-            ['macro', 'Drop the anchor', ''], ['control', 'Ring lever', 'Fennel'], ['control', 'String pull', 'Teasel'], ['finding', 'Lehár’s Ünder (x)', ''],
+            ['action', 'Anchor light', 'lights'], ['action', 'Anchor', 'water'], [
+                'control', 'Mark button', 'Fennel, output 31',
+            ], ['place', 'Lamps', 'Make'],
+            ['macro', 'Drop the anchor', ''], ['control', 'Ring lever', 'Fennel'], [
+                'control', 'String pull', 'Teasel',
+            ], [
+                'finding', 'Lehár’s Ünder (x)', '',
+            ],
         ]);
 
         return array_map(fn (Findable $one): string => $one->name, (new Finder($all))->find($typed, $most));
@@ -25,7 +31,11 @@ final class FinderTest extends TestCase
     public function test_what_begins_so_comes_before_what_has_it_within(): void
     {
         $this->assertSame(['Anchor', 'Anchor light', 'Drop the anchor'], self::found('anch'));
-        $this->assertSame(['Ring lever', 'String pull'], self::found('ring'), 'a word that begins so, then one that has it within');
+        $this->assertSame(
+            ['Ring lever', 'String pull'],
+            self::found('ring'),
+            'a word that begins so, then one that has it within',
+        );
         $this->assertSame(['Anchor', 'Anchor light'], self::found('anchor', 2));
     }
 
@@ -33,7 +43,10 @@ final class FinderTest extends TestCase
     {
         $this->assertSame(['Mark button'], self::found('  FENNEL   mark '));
         $this->assertSame(['Ring lever', 'Mark button'], self::found('fennel'));
-        $this->assertSame(['Mark button', 'Ring lever', 'String pull'], array_values(array_intersect(['Mark button', 'Ring lever', 'String pull'], self::found('control'))));
+        $this->assertSame(
+            ['Mark button', 'Ring lever', 'String pull'],
+            array_values(array_intersect(['Mark button', 'Ring lever', 'String pull'], self::found('control'))),
+        );
         $this->assertSame([], self::found('fennel anchor'));
         $this->assertSame(['Lehár’s Ünder (x)'], self::found('ünd'));
         $this->assertSame(['Lehár’s Ünder (x)'], self::found('(x)'));

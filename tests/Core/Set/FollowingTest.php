@@ -52,11 +52,17 @@ final class FollowingTest extends TestCase
         $drafts = new Drafts(new DemoSets, $following->changed, $after);
         foreach (['skerrywing', 'knot', 'dunlin'] as $id) {
             $set = (new Assembly($drafts))->assemble($drafts->set($id) ?? throw new \LogicException);
-            $this->assertStringNotContainsString('"horn"', (string) json_encode(array_map(fn ($part) => $part->value, $set->merged->parts())));
+            $this->assertStringNotContainsString(
+                '"horn"',
+                (string) json_encode(array_map(fn ($part) => $part->value, $set->merged->parts())),
+            );
         }
         // The rest of the set is as it was.
         $before = (new DemoSets)->set('skerrywing') ?? throw new \LogicException;
-        $this->assertSame(array_keys($before->said('axes')), array_keys($following->changed['skerrywing']->said('axes')));
+        $this->assertSame(
+            array_keys($before->said('axes')),
+            array_keys($following->changed['skerrywing']->said('axes')),
+        );
         $this->assertSame($before->said('layers'), $following->changed['skerrywing']->said('layers'));
     }
 
@@ -71,14 +77,20 @@ final class FollowingTest extends TestCase
 
     public function test_a_name_that_changes_leaves_the_sets_alone(): void
     {
-        $after = CatalogueEdits::of(self::skerrywing())->change('horn', new ActionRow(['action' => 'Fog signal', 'key' => 'Y', 'role' => '']))->checked();
+        $after = CatalogueEdits::of(self::skerrywing())->change(
+            'horn',
+            new ActionRow(['action' => 'Fog signal', 'key' => 'Y', 'role' => '']),
+        )->checked();
         $this->assertSame([[], 3], [self::follow($after)->changed, count(self::follow($after)->of)]);
         $this->assertSame([], self::follow(self::skerrywing())->changed);
     }
 
     public function test_an_action_that_another_sort_of_control_drives_is_let_go_of(): void
     {
-        $after = CatalogueEdits::of(self::skerrywing())->change('horn', new ActionRow(['kind' => 'axis', 'key' => '']))->checked();
+        $after = CatalogueEdits::of(self::skerrywing())->change(
+            'horn',
+            new ActionRow(['kind' => 'axis', 'key' => '']),
+        )->checked();
         $following = self::follow($after);
         $this->assertSame(['skerrywing'], array_keys($following->changed));
         $this->assertNull($following->changed['skerrywing']->value(PartPath::way('horn')));
@@ -87,7 +99,9 @@ final class FollowingTest extends TestCase
     public function test_what_a_parent_without_a_simulator_says_is_taken_away_in_the_set_that_has_one(): void
     {
         $house = (new DemoSets)->set('house') ?? throw new \LogicException;
-        $ref = array_keys((new Assembly(new DemoSets))->assemble((new DemoSets)->set('skerrywing') ?? $house)->rig->contacts)[0];
+        $ref = array_keys(
+            (new Assembly(new DemoSets))->assemble((new DemoSets)->set('skerrywing') ?? $house)->rig->contacts,
+        )[0];
         $cell = ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'action', 'action' => 'horn']]];
         $house = $house->with(PartPath::cell('base', (string) $ref), $cell);
         $skerrywing = ((new DemoSets)->set('skerrywing') ?? $house)->without(PartPath::cell('base', (string) $ref));
@@ -105,9 +119,17 @@ final class FollowingTest extends TestCase
         $set = (new DemoSets)->set('skerrywing') ?? throw new \LogicException;
         $rig = (new Assembly(new DemoSets))->assemble($set)->rig;
         $tick = array_values(array_filter($rig->contacts, fn ($contact) => $contact->encoder !== null))[0]->ref;
-        $set = $set->without(PartPath::way('horn'))->with(PartPath::cell('base', $tick), ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'action', 'action' => 'horn']]]);
+        $set = $set->without(PartPath::way('horn'))->with(
+            PartPath::cell('base', $tick),
+            ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'action', 'action' => 'horn']]],
+        );
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('the set '.$set->name.': cells.base.'.$tick);
-        Following::of(new Drafts(new DemoSets, ['skerrywing' => $set], $none), [$set], $none, CatalogueEdits::of($none)->change('horn', new ActionRow(['key' => 'N']))->checked());
+        Following::of(
+            new Drafts(new DemoSets, ['skerrywing' => $set], $none),
+            [$set],
+            $none,
+            CatalogueEdits::of($none)->change('horn', new ActionRow(['key' => 'N']))->checked(),
+        );
     }
 }

@@ -34,11 +34,17 @@ final class NotesTest extends TestCase
         $set = self::noted('fennel/mark', ['name' => 'Sack button', 'at' => [700, 240]]);
         $set = self::noted('fennel/mark', ['label' => 'SACK'], $set);
         $control = $set->rig->controlOf('fennel/mark');
-        $this->assertSame(['Sack button', 'SACK', 700, 240], [$control?->name, $control?->label, $control?->x, $control?->y]);
+        $this->assertSame(
+            ['Sack button', 'SACK', 700, 240],
+            [$control?->name, $control?->label, $control?->x, $control?->y],
+        );
         $this->assertSame('Sack button', $set->rig->nameOf('fennel/mark'));
         $set = self::noted('fennel/mark', ['name' => null, 'label' => null, 'at' => null], $set);
         $this->assertSame('Mark button', $set->rig->nameOf('fennel/mark'));
-        $this->assertFalse($set->merged->own->says(PartPath::control('fennel/mark')), 'a note that says nothing is gone');
+        $this->assertFalse(
+            $set->merged->own->says(PartPath::control('fennel/mark')),
+            'a note that says nothing is gone',
+        );
     }
 
     public function test_it_is_told_in_words(): void
@@ -54,7 +60,9 @@ final class NotesTest extends TestCase
     public function test_a_switch_that_claims_the_number_of_another_control_takes_it_over(): void
     {
         $set = self::noted('gorse/button-1', ['kind' => 'three-way', 'contacts' => [
-            ['name' => 'up', 'number' => 3], ['name' => 'down', 'number' => 4, 'keeps' => 'button-2'], ['id' => 'middle', 'name' => 'middle', 'none_of' => ['', 'button-2']],
+            ['name' => 'up', 'number' => 3], ['name' => 'down', 'number' => 4, 'keeps' => 'button-2'], [
+                'id' => 'middle', 'name' => 'middle', 'none_of' => ['', 'button-2'],
+            ],
         ]]);
         $this->assertNull($set->rig->devices['gorse']->control('button-2'));
         $this->assertInstanceOf(ThreeWay::class, $set->rig->controlOf('gorse/button-2')?->kind);
@@ -81,12 +89,26 @@ final class NotesTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield 'no such control' => ['fennel/none', ['name' => 'x'], 'controls: found "fennel/none", expected a control of the rig.'];
-        yield 'a kind that cannot be' => ['fennel/mark', ['kind' => 'lever'], 'controls.fennel.mark.kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.'];
-        yield 'no kind' => ['fennel/mark', ['kind' => 'knob'], 'controls.fennel.mark.kind: found "knob", expected one of lever'];
-        yield 'an empty name' => ['fennel/mark', ['name' => ''], 'controls.fennel.mark.name: found "", expected a text.'];
-        yield 'a number of nobody' => ['fennel/mark', ['contacts' => [['number' => 999]]], 'expected a number that Fennel reports.'];
-        yield 'positions of a lever' => ['fennel/left-lever', ['contacts' => [['number' => 4]]], 'expected no positions, since this control is no switch.'];
+        yield 'no such control' => [
+            'fennel/none', ['name' => 'x'], 'controls: found "fennel/none", expected a control of the rig.',
+        ];
+        yield 'a kind that cannot be' => [
+            'fennel/mark', ['kind' => 'lever'],
+            'controls.fennel.mark.kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.',
+        ];
+        yield 'no kind' => [
+            'fennel/mark', ['kind' => 'knob'], 'controls.fennel.mark.kind: found "knob", expected one of lever',
+        ];
+        yield 'an empty name' => [
+            'fennel/mark', ['name' => ''], 'controls.fennel.mark.name: found "", expected a text.',
+        ];
+        yield 'a number of nobody' => [
+            'fennel/mark', ['contacts' => [['number' => 999]]], 'expected a number that Fennel reports.',
+        ];
+        yield 'positions of a lever' => [
+            'fennel/left-lever', ['contacts' => [['number' => 4]]],
+            'expected no positions, since this control is no switch.',
+        ];
         yield 'off the grid' => ['fennel/mark', ['at' => [1, -3]], 'controls.fennel.mark.at[1]: found -3'];
     }
 
@@ -101,16 +123,38 @@ final class NotesTest extends TestCase
 
     public function test_a_number_is_one_of_its_page(): void
     {
-        $device = ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box', 'face' => ['width' => 100, 'height' => 100], 'controls' => [
+        $device = ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
+            'face' => [
+            'width' => 100, 'height' => 100,
+        ], 'controls' => [
             ['id' => 'a', 'name' => 'A', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 5]]],
-            ['id' => 'b', 'name' => 'B', 'kind' => 'button', 'at' => [2, 1], 'contacts' => [['number' => 5, 'page' => 'key']]],
+            [
+                'id' => 'b', 'name' => 'B', 'kind' => 'button', 'at' => [2, 1],
+                'contacts' => [['number' => 5, 'page' => 'key']],
+            ],
             ['id' => 'c', 'name' => 'C', 'kind' => 'button', 'at' => [3, 1], 'contacts' => [['number' => 6]]],
         ]];
         $missing = [];
-        $noted = NotedDevice::of(DeviceReader::read(Node::of($device)), ['c' => ControlNote::read(Node::of(['kind' => 'two-way', 'contacts' => [['id' => 'up', 'number' => 6], ['id' => 'down', 'number' => 5]]]))], $missing);
+        $noted = NotedDevice::of(
+            DeviceReader::read(Node::of($device)),
+            [
+                'c' => ControlNote::read(Node::of([
+                    'kind' => 'two-way', 'contacts' => [['id' => 'up', 'number' => 6], ['id' => 'down', 'number' => 5]],
+                ])),
+            ],
+            $missing,
+        );
         $this->assertNull($noted->control('a'), 'its number was claimed');
         $this->assertNotNull($noted->control('b'), 'key 5 is another input than button 5');
         $this->expectExceptionMessage('found 6, expected a number that D reports');
-        NotedDevice::of(DeviceReader::read(Node::of($device)), ['c' => ControlNote::read(Node::of(['kind' => 'button', 'contacts' => [['number' => 6, 'page' => 'key']]]))], $missing);
+        NotedDevice::of(
+            DeviceReader::read(Node::of($device)),
+            [
+                'c' => ControlNote::read(
+                    Node::of(['kind' => 'button', 'contacts' => [['number' => 6, 'page' => 'key']]]),
+                ),
+            ],
+            $missing,
+        );
     }
 }

@@ -30,7 +30,10 @@ final class PartsCheckTest extends TestCase
     private static function refusal(string $section, string $key, array $part): string
     {
         try {
-            SetDocument::read(Node::of(['format' => 'nailrod-set', 'version' => 1, 'id' => 'test', 'name' => 'Test', $section => [$key => $part]]));
+            SetDocument::read(Node::of([
+                'format' => 'nailrod-set', 'version' => 1, 'id' => 'test', 'name' => 'Test',
+                $section => [$key => $part],
+            ]));
         } catch (FormatError $error) {
             return $error->getMessage();
         }
@@ -59,7 +62,12 @@ final class PartsCheckTest extends TestCase
 
     public function test_stops_from_both_sides_may_meet_but_not_pass_each_other(): void
     {
-        $stops = fn (float $from): array => ['stops' => ['up' => ['name' => 'Up', 'axes' => ['d/a'], 'at' => 0.5, 'side' => 'above', 'opens' => 'held'], 'down' => ['name' => 'Down', 'axes' => ['d/a'], 'at' => $from, 'side' => 'below', 'opens' => 'held']]];
+        $stops = fn (float $from): array => [
+            'stops' => [
+                'up' => ['name' => 'Up', 'axes' => ['d/a'], 'at' => 0.5, 'side' => 'above', 'opens' => 'held'],
+                'down' => ['name' => 'Down', 'axes' => ['d/a'], 'at' => $from, 'side' => 'below', 'opens' => 'held'],
+            ],
+        ];
         $this->assertCount(2, Desk::plain()->saying($stops(0.5))->assembled()->stops);
         $this->expectExceptionMessage('leaves room on Lever A');
         Desk::plain()->saying($stops(0.51))->assembled();
@@ -68,7 +76,9 @@ final class PartsCheckTest extends TestCase
     public function test_only_an_axis_of_the_rig_is_shaped(): void
     {
         $edits = new RigEdits(Desk::plain()->assembled());
-        $this->assertNotNull($edits->shape('d/a', ['dead_zones' => ['low' => 0.1]])->value(PartPath::axis('d/a', 'dead_zones')));
+        $this->assertNotNull(
+            $edits->shape('d/a', ['dead_zones' => ['low' => 0.1]])->value(PartPath::axis('d/a', 'dead_zones')),
+        );
         $this->expectException(FormatError::class);
         $edits->shape('d/none', ['dead_zones' => ['low' => 0.1]]);
     }
@@ -78,7 +88,9 @@ final class PartsCheckTest extends TestCase
         $axis = new AxisInput('d/a', '', 1, 0, 1000, false);
         $with = fn (array $parts): bool => Shaping::read($axis, array_map(Node::of(...), $parts))->isAsItComes();
         $this->assertTrue($with([]));
-        $this->assertFalse($with(['notches' => ['kind' => 'flat', 'at' => [0.5], 'width' => 0.02, 'hysteresis' => 0.01]]));
+        $this->assertFalse(
+            $with(['notches' => ['kind' => 'flat', 'at' => [0.5], 'width' => 0.02, 'hysteresis' => 0.01]]),
+        );
         $this->assertFalse($with(['dead_zones' => ['low' => 0.1]]));
     }
 }

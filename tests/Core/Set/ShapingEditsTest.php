@@ -40,10 +40,21 @@ final class ShapingEditsTest extends TestCase
     {
         $shape = StartingShape::all()[$id];
         foreach ($shape->centred === null ? ['a', 'c'] : [$shape->centred ? 'c' : 'a'] as $axis) {
-            $desk = Desk::plain()->saying(['axes' => ['d/'.$axis => ['calibrate' => ['low' => 10, 'high' => 990], 'curve' => ['kind' => 'expo', 'k' => 0.9], 'range' => ['low' => 0.1]]]]);
+            $desk = Desk::plain()->saying([
+                'axes' => [
+                    'd/'.$axis => [
+                        'calibrate' => ['low' => 10, 'high' => 990], 'curve' => ['kind' => 'expo', 'k' => 0.9],
+                        'range' => ['low' => 0.1],
+                    ],
+                ],
+            ]);
             $set = self::after($desk, (new ShapeEdits($desk->assembled()))->beginWith('d/'.$axis, $id));
             $this->assertSame(10, $set->shapings['d/'.$axis]->calibration->low);
-            $this->assertSame(0.0, $set->shapings['d/'.$axis]->range->low, 'what the shape does not say is as it comes');
+            $this->assertSame(
+                0.0,
+                $set->shapings['d/'.$axis]->range->low,
+                'what the shape does not say is as it comes',
+            );
             $this->assertCount(count($shape->stops), $set->stops);
             $this->assertCount(count($shape->made), $set->made);
             $this->assertStringEndsWith('.', $shape->why);
@@ -52,14 +63,37 @@ final class ShapingEditsTest extends TestCase
 
     public function test_a_throttle_with_idle_stop_cruise_stop_and_fuel_cut_works_as_one_expects(): void
     {
-        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['axes' => ['d/a' => ['calibrate' => ['low' => 0, 'high' => 1000]]]]);
+        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(
+            ['axes' => ['d/a' => ['calibrate' => ['low' => 0, 'high' => 1000]]]],
+        );
         $document = (new ShapeEdits($desk->assembled()))->beginWith('d/a', 'idle');
         $document = $document->with(PartPath::axis('d/a', 'dead_zones'), ['high' => 0]);
-        foreach ([['d/b1', 'open stop', ['stop' => 'idle']], ['d/b2', 'open stop', ['stop' => 'cruise']], ['made/fuel-cut', 'button', ['number' => 9]]] as [$ref, $kind, $of]) {
-            $document = $document->with(PartPath::cell('base', $ref), ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => $kind] + $of]]);
+        foreach (
+            [
+                ['d/b1', 'open stop', ['stop' => 'idle']], ['d/b2', 'open stop', ['stop' => 'cruise']],
+                ['made/fuel-cut', 'button', ['number' => 9]],
+            ] as [$ref, $kind, $of]
+        ) {
+            $document = $document->with(
+                PartPath::cell('base', $ref),
+                ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => $kind] + $of]],
+            );
         }
         $machine = Machine::start(Compiler::compile(self::after($desk, $document)));
-        $rows = Desk::rows($machine->feed(Desk::inputs('0 a 500', '10 a 0', '20 a 300', '30 b1 1', '40 a 50', '50 a 40', '60 a 70', '70 b1 0', '80 a 1000', '90 b2 1', '100 b2 0', '110 a 890')));
+        $rows = Desk::rows($machine->feed(Desk::inputs(
+            '0 a 500',
+            '10 a 0',
+            '20 a 300',
+            '30 b1 1',
+            '40 a 50',
+            '50 a 40',
+            '60 a 70',
+            '70 b1 0',
+            '80 a 1000',
+            '90 b2 1',
+            '100 b2 0',
+            '110 a 890',
+        )));
         $this->assertSame([
             '0 axis 1 32768',
             // Drawn to the end, the idle stop holds 12 %; the fuel cut looks at the lever itself, which is at 0.
@@ -75,9 +109,18 @@ final class ShapingEditsTest extends TestCase
     public function test_parts_are_copied_and_cleared_on_several_axes_at_once(): void
     {
         $desk = Desk::plain()->saying(['axes' => ['d/b' => ['range' => ['low' => 0.1]]]]);
-        $set = self::after($desk, (new ShapeEdits($desk->assembled()))->shapeAll(['d/a', 'd/b'], ['curve' => ['kind' => 'expo', 'k' => 0.4], 'range' => null]));
+        $set = self::after(
+            $desk,
+            (new ShapeEdits($desk->assembled()))->shapeAll(
+                ['d/a', 'd/b'],
+                ['curve' => ['kind' => 'expo', 'k' => 0.4], 'range' => null],
+            ),
+        );
         $this->assertSame(0.0, $set->shapings['d/b']->range->low);
-        $this->assertSame($set->merged->value(PartPath::axis('d/a', 'curve')), $set->merged->value(PartPath::axis('d/b', 'curve')));
+        $this->assertSame(
+            $set->merged->value(PartPath::axis('d/a', 'curve')),
+            $set->merged->value(PartPath::axis('d/b', 'curve')),
+        );
         $this->assertSame(['kind' => 'expo', 'k' => 0.4], $set->merged->value(PartPath::axis('d/a', 'curve')));
     }
 
@@ -94,14 +137,21 @@ final class ShapingEditsTest extends TestCase
     {
         $desk = Desk::plain()->saying([
             'made' => [
-                'x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/b']], 'full' => ['kind' => 'above', 'name' => 'Full', 'of' => ['made/x'], 'at' => 0.9],
+                'x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/b']], 'full' => [
+                    'kind' => 'above', 'name' => 'Full', 'of' => ['made/x'], 'at' => 0.9,
+                ],
                 'other' => ['kind' => 'above', 'name' => 'Other', 'of' => ['d/a'], 'at' => 0.9],
             ],
             'axes' => ['made/x' => ['range' => ['low' => 0.1]]],
-            'stops' => ['s' => ['name' => 'S', 'axes' => ['made/x', 'd/a'], 'at' => 0.5, 'opens' => 'held'], 't' => ['name' => 'T', 'axes' => ['made/x'], 'at' => 0.6, 'opens' => 'held']],
+            'stops' => [
+                's' => ['name' => 'S', 'axes' => ['made/x', 'd/a'], 'at' => 0.5, 'opens' => 'held'],
+                't' => ['name' => 'T', 'axes' => ['made/x'], 'at' => 0.6, 'opens' => 'held'],
+            ],
             'cells' => ['base' => [
                 'made/x' => ['outputs' => [['kind' => 'axis', 'number' => 1]]],
-                'made/full' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]]],
+                'made/full' => [
+                    'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]],
+                ],
                 'd/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'open stop', 'stop' => 't']]],
             ]],
             'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['stop' => 't', 'is' => 'open']]],
@@ -109,7 +159,11 @@ final class ShapingEditsTest extends TestCase
         $set = self::after($desk, (new ShapeEdits($desk->assembled()))->removeMade('x'));
         $this->assertSame(['other'], array_keys($set->made));
         $this->assertSame([], $set->missing);
-        $this->assertSame([[], []], [array_filter($set->cells), $set->lamps], 'what is made of it, and the stop that it alone had, take along what names them');
+        $this->assertSame(
+            [[], []],
+            [array_filter($set->cells), $set->lamps],
+            'what is made of it, and the stop that it alone had, take along what names them',
+        );
         $this->assertSame(['s'], array_keys($set->stops));
         $this->assertSame(['d/a'], $set->stops['s']->axes);
     }
@@ -118,7 +172,10 @@ final class ShapingEditsTest extends TestCase
     {
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('made.x.of: found "d/z", expected an axis of the rig');
-        (new ShapeEdits(Desk::plain()->assembled()))->made('x', ['kind' => 'above', 'name' => 'X', 'of' => ['d/z'], 'at' => 0.5]);
+        (new ShapeEdits(Desk::plain()->assembled()))->made(
+            'x',
+            ['kind' => 'above', 'name' => 'X', 'of' => ['d/z'], 'at' => 0.5],
+        );
     }
 
     public function test_hand_over_is_said_of_an_assignment_of_an_axis(): void
@@ -132,9 +189,19 @@ final class ShapingEditsTest extends TestCase
 
     public function test_a_notch_and_a_point_are_taken_off_the_picture_each_by_its_place(): void
     {
-        $desk = Desk::plain()->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.2, 0.5, 0.8]], 'curve' => ['kind' => 'points', 'points' => [[0, 0], [0.3, 0.1], [0.6, 0.7], [1, 1]]]]]]);
+        $desk = Desk::plain()->saying([
+            'axes' => [
+                'd/a' => [
+                    'notches' => ['kind' => 'flat', 'at' => [0.2, 0.5, 0.8]],
+                    'curve' => ['kind' => 'points', 'points' => [[0, 0], [0.3, 0.1], [0.6, 0.7], [1, 1]]],
+                ],
+            ],
+        ]);
         $edits = new ShapeEdits($desk->assembled());
-        $this->assertSame([0.2, 0.8], self::after($desk, $edits->remove('notch', 'd/a', 1))->shapings['d/a']->notches->at);
+        $this->assertSame(
+            [0.2, 0.8],
+            self::after($desk, $edits->remove('notch', 'd/a', 1))->shapings['d/a']->notches->at,
+        );
         $curve = self::after($desk, $edits->remove('point', 'd/a', 1))->shapings['d/a']->curve;
         $this->assertSame([[0.0, 0.0], [0.6, 0.7], [1.0, 1.0]], $curve instanceof PointCurve ? $curve->points : []);
     }
@@ -142,12 +209,22 @@ final class ShapingEditsTest extends TestCase
     public function test_notches_stand_in_their_order_whichever_came_first(): void
     {
         $desk = Desk::plain()->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.5]]]]]);
-        $this->assertSame([0.208, 0.5], self::after($desk, (new ShapeEdits($desk->assembled()))->add('d/a', 'notch', 0.2))->shapings['d/a']->notches->at);
+        $this->assertSame(
+            [0.208, 0.5],
+            self::after(
+                $desk,
+                (new ShapeEdits($desk->assembled()))->add('d/a', 'notch', 0.2),
+            )->shapings['d/a']->notches->at,
+        );
     }
 
     public function test_an_axis_with_nothing_but_a_notch_does_not_come_as_it_is(): void
     {
         $this->assertTrue(Desk::plain()->assembled()->shapings['d/a']->isAsItComes());
-        $this->assertFalse(Desk::plain()->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.5]]]]])->assembled()->shapings['d/a']->isAsItComes());
+        $this->assertFalse(
+            Desk::plain()->saying(
+                ['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.5]]]]],
+            )->assembled()->shapings['d/a']->isAsItComes(),
+        );
     }
 }

@@ -53,7 +53,11 @@ final class FileController
         return $this->taken($request, $set, function () use ($request, $set): SetDocument {
             $document = SetDocument::read(Node::of(Json::decodeStrictly($request->content())));
 
-            return $document->id === $set ? $document : throw FormatError::at('id', $document->id, 'the set "'.$set.'", since this file is to take its place');
+            return $document->id === $set ? $document : throw FormatError::at(
+                'id',
+                $document->id,
+                'the set "'.$set.'", since this file is to take its place',
+            );
         });
     }
 
@@ -75,6 +79,10 @@ final class FileController
 
     private function file(string $content, string $type, string $name): Response
     {
-        return new Response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"']);
+        return new Response(
+            $content,
+            200,
+            ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"'],
+        );
     }
 }

@@ -30,7 +30,19 @@ final class ImportController
     public function bring(FileRequest $request): RedirectResponse
     {
         try {
-            return redirect()->route('import.show', array_filter(['import' => $this->imports->keep($request->fileName(), $request->content(), $request->string('below')->toString()), 'for' => $request->string('for')->toString(), 'device' => $request->string('device')->toString()]), 303);
+            return redirect()->route(
+                'import.show',
+                array_filter([
+                    'import' => $this->imports->keep(
+                        $request->fileName(),
+                        $request->content(),
+                        $request->string('below')->toString(),
+                    ),
+                    'for' => $request->string('for')->toString(),
+                    'device' => $request->string('device')->toString(),
+                ]),
+                303,
+            );
         } catch (FormatError $error) {
             throw $error->in($request->fileName());
         }
@@ -77,9 +89,18 @@ final class ImportController
         }
         $incoming = $this->imports->open($import)['incoming'];
         if ($incoming->kind !== ImportedFile::SET) {
-            throw FormatError::told('file', $incoming->panel === null ? 'a list of actions' : 'pages of a panel', 'a set');
+            throw FormatError::told(
+                'file',
+                $incoming->panel === null ? 'a list of actions' : 'pages of a panel',
+                'a set',
+            );
         }
-        $set = $this->imports->takeSet($incoming, self::nameOf($request), self::parentOf($request), self::match($request));
+        $set = $this->imports->takeSet(
+            $incoming,
+            self::nameOf($request),
+            self::parentOf($request),
+            self::match($request),
+        );
         $this->imports->forget($import);
 
         return redirect()->route('plan', $set->id, 303)->with('said', $set->name.' is here.');
@@ -88,10 +109,20 @@ final class ImportController
     /** Pages of a panel are taken into a set: one edit of it, which can be undone. */
     public function takePanel(Request $request, string $import): RedirectResponse
     {
-        $file = $this->imports->open($import)['incoming']->panel ?? throw FormatError::told('file', 'no panel', 'pages of a panel');
+        $file = $this->imports->open($import)['incoming']->panel
+            ?? throw FormatError::told('file', 'no panel', 'pages of a panel');
         $word = fn (string $field): string => $request->string($field)->toString();
         if ($request->boolean('show')) {
-            return redirect()->route('import.show', array_filter(['import' => $import, 'for' => $word('for'), 'device' => $word('device'), 'panel' => $word('panel')]), 303);
+            return redirect()->route(
+                'import.show',
+                array_filter([
+                    'import' => $import,
+                    'for' => $word('for'),
+                    'device' => $word('device'),
+                    'panel' => $word('panel'),
+                ]),
+                303,
+            );
         }
         // What stands in the fields counts, though it was not shown yet: of another set the panel that would be shown.
         $view = PanelFileView::of($this->sets, $import, $file, $word('for'), $word('device'), $word('panel'));
@@ -100,7 +131,12 @@ final class ImportController
             throw FormatError::told('Taken into', 'a set without a touch panel', 'one that has one');
         }
         $record = $this->sets->open($set);
-        $revision = $this->sets->edit($set, (int) $record->head_id, 'you', fn (BindingSet $base) => (new PanelFit($base, $file, $device))->take($panel));
+        $revision = $this->sets->edit(
+            $set,
+            (int) $record->head_id,
+            'you',
+            fn (BindingSet $base) => (new PanelFit($base, $file, $device))->take($panel),
+        );
         $this->imports->forget($import);
 
         return redirect()->route('panel', ['set' => $set, 'device' => $device], 303)->with('said', $revision->sentence);

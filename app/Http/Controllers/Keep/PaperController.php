@@ -18,7 +18,11 @@ final class PaperController
 
     public function __invoke(Request $request): JsonResponse
     {
-        $layout = Layouts::find($request->string('layout')->toString()) ?? throw FormatError::told('Typed on', 'no such layout', 'one of '.implode(', ', Layouts::names()));
+        $layout = Layouts::find($request->string('layout')->toString()) ?? throw FormatError::told(
+            'Typed on',
+            'no such layout',
+            'one of '.implode(', ', Layouts::names()),
+        );
         $paper = new TypingTest($layout);
         foreach (array_slice(explode(',', $request->string('keys')->toString()), -self::MOST) as $key) {
             [$code, $isDown] = [...explode('.', $key, 2), ''];

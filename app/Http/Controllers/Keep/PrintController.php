@@ -33,14 +33,29 @@ final class PrintController
         $view = $this->view($request, $set);
         $drawing = $view->drawing($page) ?? abort(404);
 
-        return response($drawing->toHtml(), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => sprintf('attachment; filename="%s-%s-%d.svg"', $set, str_replace(' ', '-', $view->asked->remembered()), $page)]);
+        return response(
+            $drawing->toHtml(),
+            200,
+            [
+                'Content-Type' => 'image/svg+xml',
+                'Content-Disposition' => sprintf(
+                    'attachment; filename="%s-%s-%d.svg"',
+                    $set,
+                    str_replace(' ', '-', $view->asked->remembered()),
+                    $page,
+                ),
+            ],
+        );
     }
 
     /** It is on paper now: what changes from here on is counted. */
     public function done(Request $request, string $set): RedirectResponse
     {
         $view = $this->view($request, $set);
-        $printed = PrintRecord::query()->updateOrCreate(['set_id' => $set, 'what' => $view->asked->remembered()], ['says' => $view->says]);
+        $printed = PrintRecord::query()->updateOrCreate(
+            ['set_id' => $set, 'what' => $view->asked->remembered()],
+            ['says' => $view->says],
+        );
         $printed->touch();
 
         return back(303)->with('said', 'Kept as printed. What changes from now on is counted here.');
@@ -49,7 +64,16 @@ final class PrintController
     /** How large a device really is, measured between two of its controls. */
     public function size(SizeRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->size($request->device(), $request->control(), $request->other(), $request->apart()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->size(
+                $request->device(),
+                $request->control(),
+                $request->other(),
+                $request->apart(),
+            ),
+        );
     }
 
     private function view(Request $request, string $set): PrintView

@@ -37,15 +37,28 @@ final class SetsController
         if ($simulator !== '' && CatalogueRecord::query()->find($simulator) === null) {
             throw FormatError::at('simulator', $simulator, 'a simulator that is at hand');
         }
-        $record = $imports->begin(PendingImports::freeId($request->name()), OwnNames::set($request->name()), $set, $simulator === '' || $simulator === $parent->merged->simulator ? null : $simulator, 'Begun below '.$parent->merged->own->name.'.');
+        $record = $imports->begin(
+            PendingImports::freeId($request->name()),
+            OwnNames::set($request->name()),
+            $set,
+            $simulator === '' || $simulator === $parent->merged->simulator ? null : $simulator,
+            'Begun below '.$parent->merged->own->name.'.',
+        );
 
-        return redirect()->route('sets', $record->id, 303)->with('said', sprintf('%s is begun; it inherits from %s.', $record->name, $parent->merged->own->name));
+        return redirect()->route('sets', $record->id, 303)->with(
+            'said',
+            sprintf('%s is begun; it inherits from %s.', $record->name, $parent->merged->own->name),
+        );
     }
 
     public function duplicate(SetRequest $request, string $set): RedirectResponse
     {
         $record = $this->sets->open($set);
-        $copy = $record->head->set()->placed(PendingImports::freeId($request->name()), OwnNames::set($request->name()), $record->parent);
+        $copy = $record->head->set()->placed(
+            PendingImports::freeId($request->name()),
+            OwnNames::set($request->name()),
+            $record->parent,
+        );
         $this->sets->assemble($copy);
         $made = $this->sets->create($copy, $record->position, 'you', 'Copied from '.$record->name.'.');
 
@@ -54,14 +67,22 @@ final class SetsController
 
     public function rename(SetRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $base->merged->own->renamed(OwnNames::set($request->name(), $set)));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => $base->merged->own->renamed(OwnNames::set($request->name(), $set)),
+        );
     }
 
     public function remove(string $set): RedirectResponse
     {
         $record = $this->sets->remove($set);
 
-        return redirect()->route('sets', $record->parent ?? SetTree::headings()[0]['id'] ?? $set, 303)->with('said', $record->name.' is deleted. It can be brought back here.');
+        return redirect()->route(
+            'sets',
+            $record->parent ?? SetTree::headings()[0]['id'] ?? $set,
+            303,
+        )->with('said', $record->name.' is deleted. It can be brought back here.');
     }
 
     public function bringBack(EditRequest $request): RedirectResponse

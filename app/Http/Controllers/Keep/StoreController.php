@@ -45,10 +45,18 @@ final class StoreController
         $current = $this->current($set);
         $unit = self::unit($request, $current, $device);
 
-        return $this->written($unit, strlen(DeviceMapping::of($current, $unit->device)->encode()), fn (): Bank => Memories::write($current, $unit), 'the same as in the set');
+        return $this->written(
+            $unit,
+            strlen(DeviceMapping::of($current, $unit->device)->encode()),
+            fn (): Bank => Memories::write($current, $unit),
+            'the same as in the set',
+        );
     }
 
-    /** All that is not written, or empty; what Nailrod did not write there is asked for by itself, and so is every unit that is not in use. */
+    /**
+     * All that is not written, or empty; what Nailrod did not write there is asked for by itself, and so is every unit
+     * that is not in use.
+     */
     #[AsksTheRig]
     public function writeAll(string $set): RedirectResponse
     {
@@ -62,7 +70,11 @@ final class StoreController
                 continue;
             }
             try {
-                self::mustBeReady($unit, $away === null ? null : ! in_array($device->id, $away, true), strlen(DeviceMapping::of($current, $unit->device)->encode()));
+                self::mustBeReady(
+                    $unit,
+                    $away === null ? null : ! in_array($device->id, $away, true),
+                    strlen(DeviceMapping::of($current, $unit->device)->encode()),
+                );
                 Memories::write($current, $unit);
                 $said[] = $unit->title();
             } catch (Refusal $error) {
@@ -71,7 +83,10 @@ final class StoreController
         }
         $words = $said === [] ? 'Nothing was written' : 'Written and verified: '.implode(', ', $said);
 
-        return back(303)->with($failed === [] ? 'said' : 'problem', $words.'.'.($failed === [] ? '' : ' '.implode(' ', $failed)));
+        return back(303)->with(
+            $failed === [] ? 'said' : 'problem',
+            $words.'.'.($failed === [] ? '' : ' '.implode(' ', $failed)),
+        );
     }
 
     /** What is in the memory becomes one edit of this set. */
@@ -81,7 +96,13 @@ final class StoreController
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, $device) {
             $unit = self::unit($request, $base, $device);
             if ($this->line->isPlugged($device) !== true) {
-                throw $this->line->isPlugged($device) === null ? MemoryError::unknown($unit->title()) : FormatError::told($unit->title(), 'that it is unplugged', 'that it is plugged in; plug it in and try again');
+                throw $this->line->isPlugged($device) === null
+                    ? MemoryError::unknown($unit->title())
+                    : FormatError::told(
+                        $unit->title(),
+                        'that it is unplugged',
+                        'that it is plugged in; plug it in and try again',
+                    );
             }
 
             return (new ReadBack($base, $unit->device))->into(Memories::mapping($unit));
@@ -93,14 +114,25 @@ final class StoreController
     {
         $unit = Memories::asked(Memories::find($device) ?? abort(404), $request->string('unit')->toString());
 
-        return redirect()->route('import.show', $imports->keep('What is in '.$unit->title(), Memories::bundle($unit)), 303);
+        return redirect()->route(
+            'import.show',
+            $imports->keep('What is in '.$unit->title(), Memories::bundle($unit)),
+            303,
+        );
     }
 
     public function copy(Request $request, string $set, string $device): Response
     {
         $unit = self::unit($request, $this->current($set), $device);
 
-        return response(Memories::file($unit), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$unit->device->id.'.copy.json"']);
+        return response(
+            Memories::file($unit),
+            200,
+            [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => 'attachment; filename="'.$unit->device->id.'.copy.json"',
+            ],
+        );
     }
 
     /** A copy that was kept goes back into the unit. */
@@ -108,9 +140,20 @@ final class StoreController
     public function back(Request $request, string $set, string $device): RedirectResponse
     {
         $unit = self::unit($request, $this->current($set), $device);
-        $copy = MemoryCopyRecord::query()->where('device_id', $device)->find($request->integer('copy')) ?? throw FormatError::told('copy', 'none of that number', 'one of the list');
+        $copy = MemoryCopyRecord::query()
+            ->where('device_id', $device)
+            ->find($request->integer('copy')) ?? throw FormatError::told(
+                'copy',
+                'none of that number',
+                'one of the list',
+            );
 
-        return $this->written($unit, strlen($copy->content), fn (): Bank => Memories::put($unit, $copy->content, 'Put back from a copy: '.$copy->sentence), 'the same as in the copy');
+        return $this->written(
+            $unit,
+            strlen($copy->content),
+            fn (): Bank => Memories::put($unit, $copy->content, 'Put back from a copy: '.$copy->sentence),
+            'the same as in the copy',
+        );
     }
 
     /** A copy that was saved as a file goes back into the unit. */
@@ -126,7 +169,12 @@ final class StoreController
 
         $content = Memories::contentOf($copy, $unit, $request->fileName());
 
-        return $this->written($unit, strlen($content), fn (): Bank => Memories::put($unit, $content, 'Put back from the file '.$request->fileName().'.'), 'the same as in the copy');
+        return $this->written(
+            $unit,
+            strlen($content),
+            fn (): Bank => Memories::put($unit, $content, 'Put back from the file '.$request->fileName().'.'),
+            'the same as in the copy',
+        );
     }
 
     /** Something is wrong with a stand-in from now on, or nothing any more: to try out what happens then. */
@@ -136,7 +184,15 @@ final class StoreController
         $kind = $request->string('fault')->toString();
         $unit->put($kind, $request->integer('after'));
 
-        return back(303)->with('said', $kind === '' ? $unit->title().' works as it should again.' : $unit->title().': '.Faults::all()[$kind]::title().', from now on, until you mend it.');
+        return back(303)->with(
+            'said',
+            $kind === '' ? $unit->title()
+                .' works as it should again.'
+                : $unit->title()
+                .': '
+                .Faults::all()[$kind]::title()
+                .', from now on, until you mend it.',
+        );
     }
 
     /** A firmware is brought: what it is and what changes with it is shown before the first byte is sent. */
@@ -152,7 +208,15 @@ final class StoreController
             return back(303)->with('problem', $request->fileName().': '.$why);
         }
 
-        return redirect()->route('store', ['set' => $set, 'device' => $device, 'firmware' => FirmwareBrought::keep($request->content())] + ($unit->key === '' ? [] : ['unit' => $unit->key]), 303);
+        return redirect()->route(
+            'store',
+            [
+                'set' => $set,
+                'device' => $device,
+                'firmware' => FirmwareBrought::keep($request->content()),
+            ] + ($unit->key === '' ? [] : ['unit' => $unit->key]),
+            303,
+        );
     }
 
     /** The firmware that was looked at goes into the unit. */
@@ -160,7 +224,11 @@ final class StoreController
     public function firmware(Request $request, string $set, string $device): RedirectResponse
     {
         $unit = self::unit($request, $this->current($set), $device);
-        $firmware = FirmwareBrought::find($request->string('firmware')->toString()) ?? throw FormatError::told('Firmware', 'none that was looked at lately', 'one; choose its file again');
+        $firmware = FirmwareBrought::find($request->string('firmware')->toString()) ?? throw FormatError::told(
+            'Firmware',
+            'none that was looked at lately',
+            'one; choose its file again',
+        );
         try {
             self::mustBeReady($unit, $this->line->isPlugged($device), null);
             Memories::update($unit, $firmware);
@@ -168,7 +236,11 @@ final class StoreController
             return back(303)->with('problem', $error->getMessage());
         }
 
-        return redirect()->route('store', ['set' => $set, 'device' => $device] + ($unit->key === '' ? [] : ['unit' => $unit->key]), 303)->with('said', $unit->title().' has firmware '.$firmware->version.' now.');
+        return redirect()->route(
+            'store',
+            ['set' => $set, 'device' => $device] + ($unit->key === '' ? [] : ['unit' => $unit->key]),
+            303,
+        )->with('said', $unit->title().' has firmware '.$firmware->version.' now.');
     }
 
     /** After each edit, or when asked. */
@@ -178,7 +250,13 @@ final class StoreController
         $does = $request->boolean('itself');
         DeviceRecord::query()->where('id', $device)->update(['writes_itself' => $does]);
 
-        return back(303)->with('said', $does ? $unit->device->name.' is written after each edit: 2 s after the last one, 10 s after the first at most.' : $unit->device->name.' is written when you say so.');
+        return back(303)->with(
+            'said',
+            $does ? $unit->device->name
+                .' is written after each edit: 2 s after the last one, 10 s after the first at most.'
+                : $unit->device->name
+                .' is written when you say so.',
+        );
     }
 
     /** @param callable(): Bank $write */

@@ -20,7 +20,12 @@ final class LampController
 
     public function save(LampRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->save($request->id(), $request->rule($base)));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))
+                ->save($request->id(), $request->rule($base)),
+        );
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse

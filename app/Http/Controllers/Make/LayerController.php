@@ -20,17 +20,35 @@ final class LayerController
     {
         $holder = $request->filled('holder') ? $request->string('holder')->toString() : null;
 
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->add($request->string('name')->toString(), $holder));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->add(
+                $request->string('name')->toString(),
+                $holder,
+            ),
+        );
     }
 
     public function rename(LayerRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->rename($request->string('layer')->toString(), $request->string('name')->toString()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->rename(
+                $request->string('layer')->toString(),
+                $request->string('name')->toString(),
+            ),
+        );
     }
 
     public function say(LayerRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->say($request->layer(), $request->said()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->say($request->layer(), $request->said()),
+        );
     }
 
     /** Moves a layer one place up or down among the others. */

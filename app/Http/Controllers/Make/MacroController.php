@@ -57,34 +57,70 @@ final class MacroController
             $from = $edits->end($request->id());
 
             return $edits->addBar($request->id(), $request->typesText()
-                ? $edits->typing($request->text(), $request->string('layout')->toString(), $request->us('key_ms', 20), $from)
+                ? $edits->typing(
+                    $request->text(),
+                    $request->string('layout')->toString(),
+                    $request->us('key_ms', 20),
+                    $from,
+                )
                 : Bar::of($request->output(), $from, $from + max(Timeline::SHORTEST, $request->us('lasts', 60))));
         });
     }
 
     public function moveBar(MacroRequest $request, string $set): RedirectResponse
     {
-        return $this->macros($request, $set, fn (MacroEdits $edits) => $edits->moveBar($request->id(), $request->integer('bar'), $request->us('starts'), $request->us('starts') + $request->us('lasts')));
+        return $this->macros(
+            $request,
+            $set,
+            fn (MacroEdits $edits) => $edits->moveBar(
+                $request->id(),
+                $request->integer('bar'),
+                $request->us('starts'),
+                $request->us('starts') + $request->us('lasts'),
+            ),
+        );
     }
 
     public function retype(MacroRequest $request, string $set): RedirectResponse
     {
-        return $this->macros($request, $set, fn (MacroEdits $edits) => $edits->retype($request->id(), $request->integer('bar'), $request->text(), $request->string('layout')->toString(), $request->us('key_ms', 20)));
+        return $this->macros(
+            $request,
+            $set,
+            fn (MacroEdits $edits) => $edits->retype(
+                $request->id(),
+                $request->integer('bar'),
+                $request->text(),
+                $request->string('layout')->toString(),
+                $request->us('key_ms', 20),
+            ),
+        );
     }
 
     public function removeBar(MacroRequest $request, string $set): RedirectResponse
     {
-        return $this->macros($request, $set, fn (MacroEdits $edits) => $edits->removeBar($request->id(), $request->integer('bar')));
+        return $this->macros(
+            $request,
+            $set,
+            fn (MacroEdits $edits) => $edits->removeBar($request->id(), $request->integer('bar')),
+        );
     }
 
     public function record(MacroRequest $request, string $set): RedirectResponse
     {
-        return $this->macros($request, $set, fn (MacroEdits $edits) => $edits->addBars($request->id(), $request->recorded()));
+        return $this->macros(
+            $request,
+            $set,
+            fn (MacroEdits $edits) => $edits->addBars($request->id(), $request->recorded()),
+        );
     }
 
     /** @param callable(MacroEdits): SetDocument $change */
     private function macros(MacroRequest $request, string $set, callable $change): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => $change(new MacroEdits($base, Layouts::all())));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base): SetDocument => $change(new MacroEdits($base, Layouts::all())),
+        );
     }
 }

@@ -28,21 +28,31 @@ final class PairingController
     /** A phone is given more, or less: more is asked twice. */
     public function give(Request $request): RedirectResponse
     {
-        $gets = Grant::tryFrom($request->string('gets')->toString()) ?? throw FormatError::told('What it gets', $request->string('gets')->toString(), 'one of the list');
+        $gets = Grant::tryFrom($request->string('gets')->toString()) ?? throw FormatError::told(
+            'What it gets',
+            $request->string('gets')->toString(),
+            'one of the list',
+        );
         $phone = $request->string('phone')->toString();
         if ($gets !== Grant::Panel && ! $request->boolean('sure')) {
             return back(303)->with('asked', ['phone' => $phone, 'gets' => $gets->value]);
         }
         $given = $this->pairing->give($phone, $gets);
 
-        return back(303)->with('said', $given === null ? 'That phone is gone already.' : sprintf('%s gets %s.', $given->name, $gets->inWords()));
+        return back(303)->with(
+            'said',
+            $given === null ? 'That phone is gone already.' : sprintf('%s gets %s.', $given->name, $gets->inWords()),
+        );
     }
 
     public function takeAway(Request $request): RedirectResponse
     {
         $name = $this->pairing->takeAway($request->string('phone')->toString());
 
-        return back(303)->with('said', $name === null ? 'That phone is gone already.' : sprintf('%s is not paired any more.', $name));
+        return back(303)->with(
+            'said',
+            $name === null ? 'That phone is gone already.' : sprintf('%s is not paired any more.', $name),
+        );
     }
 
     public function takeAllAway(Request $request, string $set): RedirectResponse
@@ -55,7 +65,8 @@ final class PairingController
 
     private function panel(Request $request, string $set): Device
     {
-        $device = $this->sets->current($this->sets->open($set))->rig->devices[$request->string('device')->toString()] ?? null;
+        $device = $this->sets->current($this->sets->open($set))->rig->devices[$request->string('device')->toString()]
+            ?? null;
 
         return $device?->kind === PanelDevice::KIND ? $device : abort(404);
     }

@@ -38,7 +38,14 @@ final class PanelController
     {
         $place = Place::open($this->sets, $set, 'panel');
 
-        $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString(), self::sizeOf($request));
+        $view = PanelView::of(
+            $place,
+            $request->string('device')->toString(),
+            $request->string('panel')->toString(),
+            $request->integer('page', 1),
+            $request->string('tile')->toString(),
+            self::sizeOf($request),
+        );
 
         return view(
             'make.panel',
@@ -59,7 +66,14 @@ final class PanelController
     /** The screen that it is drawn for: one that was seen, or so many mm. */
     private static function sizeOf(Request $request): string
     {
-        return $request->filled('mm_across') && $request->filled('mm_down') ? $request->integer('mm_across').'x'.$request->integer('mm_down').'mm' : $request->string('size')->toString();
+        return $request->filled('mm_across')
+            && $request->filled('mm_down')
+            ? $request->integer('mm_across')
+            .'x'
+            .$request->integer('mm_down')
+            .'mm'
+            : $request->string('size')
+            ->toString();
     }
 
     public function add(PanelRequest $request, string $set): RedirectResponse
@@ -75,7 +89,11 @@ final class PanelController
 
     public function rename(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->rename($request->word('panel'), $request->word('name')));
+        return $this->panels(
+            $request,
+            $set,
+            fn (PanelEdits $panels) => $panels->rename($request->word('panel'), $request->word('name')),
+        );
     }
 
     public function remove(PanelRequest $request, string $set): RedirectResponse
@@ -90,18 +108,30 @@ final class PanelController
 
     public function page(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->page($request->word('panel'), $request->onto(), $request->pageFields()));
+        return $this->panels(
+            $request,
+            $set,
+            fn (PanelEdits $panels) => $panels->page($request->word('panel'), $request->onto(), $request->pageFields()),
+        );
     }
 
     public function removePage(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->removePage($request->word('panel'), $request->onto()));
+        return $this->panels(
+            $request,
+            $set,
+            fn (PanelEdits $panels) => $panels->removePage($request->word('panel'), $request->onto()),
+        );
     }
 
     /** A page of a group of the game's actions, with what its tiles do. */
     public function propose(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->plan($request, $set, fn (PanelPlan $plan) => $plan->page($request->word('panel'), $request->word('group')));
+        return $this->plan(
+            $request,
+            $set,
+            fn (PanelPlan $plan) => $plan->page($request->word('panel'), $request->word('group')),
+        );
     }
 
     /** A tile does an action, with what belongs to it. */
@@ -123,7 +153,11 @@ final class PanelController
     private function plan(PanelRequest $request, string $set, callable $change): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, $change) {
-            $catalogue = $base->catalogue ?? throw FormatError::told('Simulator', 'none', 'a set of a simulator, whose actions can lie on a page');
+            $catalogue = $base->catalogue ?? throw FormatError::told(
+                'Simulator',
+                'none',
+                'a set of a simulator, whose actions can lie on a page',
+            );
 
             return $change(new PanelPlan($base, $catalogue, $request->word('device')));
         });
@@ -131,32 +165,83 @@ final class PanelController
 
     public function addTile(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->atTheNew($request, $set, $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->addTile($request->word('panel'), $request->onto(), $request->kind(), $request->at())));
+        return $this->atTheNew(
+            $request,
+            $set,
+            $this->tiles(
+                $request,
+                $set,
+                fn (TileEdits $tiles) => $tiles->addTile(
+                    $request->word('panel'),
+                    $request->onto(),
+                    $request->kind(),
+                    $request->at(),
+                ),
+            ),
+        );
     }
 
     public function tile(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->tile($request->word('panel'), $request->word('tile'), $request->tileFields()));
+        return $this->tiles(
+            $request,
+            $set,
+            fn (TileEdits $tiles) => $tiles->tile(
+                $request->word('panel'),
+                $request->word('tile'),
+                $request->tileFields(),
+            ),
+        );
     }
 
     public function move(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->move($request->word('panel'), $request->word('tile'), $request->onto(), ...$request->at() ?? [0, 0]));
+        return $this->tiles(
+            $request,
+            $set,
+            fn (TileEdits $tiles) => $tiles->move(
+                $request->word('panel'),
+                $request->word('tile'),
+                $request->onto(),
+                ...$request->at() ?? [0, 0],
+            ),
+        );
     }
 
     public function size(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->size($request->word('panel'), $request->word('tile'), $request->integer('across', 1), $request->integer('down', 1)));
+        return $this->tiles(
+            $request,
+            $set,
+            fn (TileEdits $tiles) => $tiles->size(
+                $request->word('panel'),
+                $request->word('tile'),
+                $request->integer('across', 1),
+                $request->integer('down', 1),
+            ),
+        );
     }
 
     public function copy(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->atTheNew($request, $set, $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->copyTile($request->word('panel'), $request->word('tile'))));
+        return $this->atTheNew(
+            $request,
+            $set,
+            $this->tiles(
+                $request,
+                $set,
+                fn (TileEdits $tiles) => $tiles->copyTile($request->word('panel'), $request->word('tile')),
+            ),
+        );
     }
 
     public function removeTile(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->removeTile($request->word('panel'), $request->word('tile')));
+        return $this->tiles(
+            $request,
+            $set,
+            fn (TileEdits $tiles) => $tiles->removeTile($request->word('panel'), $request->word('tile')),
+        );
     }
 
     /** A page of a panel as a file, or all of it. */
@@ -164,10 +249,22 @@ final class PanelController
     {
         $base = $this->sets->current($this->sets->open($set));
         $page = $request->has('page') ? $request->integer('page', 1) - 1 : null;
-        $document = PanelFile::write($base, $request->string('device')->toString(), $request->string('panel')->toString(), $page);
+        $document = PanelFile::write(
+            $base,
+            $request->string('device')->toString(),
+            $request->string('panel')->toString(),
+            $page,
+        );
         $name = Ids::free($document['name'], 'panel', fn () => false);
 
-        return new Response(Json::encode($document), 200, ['Content-Type' => 'application/json; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.$name.'.panel.json"']);
+        return new Response(
+            Json::encode($document),
+            200,
+            [
+                'Content-Type' => 'application/json; charset=UTF-8',
+                'Content-Disposition' => 'attachment; filename="'.$name.'.panel.json"',
+            ],
+        );
     }
 
     /** What was made is picked: it is said next what it does. */
@@ -175,20 +272,31 @@ final class PanelController
     {
         $device = $request->word('device');
         $panel = $request->word('panel');
-        $tiles = $this->sets->current($this->sets->open($set))->panels[$device][$panel]->pages[$request->onto()]->tiles ?? [];
+        $tiles = $this->sets->current($this->sets->open($set))->panels[$device][$panel]->pages[$request->onto()]->tiles
+            ?? [];
 
-        return $tiles === [] ? $answer : $answer->setTargetUrl(route('panel', ['set' => $set, 'device' => $device, 'panel' => $panel, 'tile' => end($tiles)->id]));
+        return $tiles === [] ? $answer : $answer->setTargetUrl(
+            route('panel', ['set' => $set, 'device' => $device, 'panel' => $panel, 'tile' => end($tiles)->id]),
+        );
     }
 
     /** @param callable(PanelEdits): SetDocument $change */
     private function panels(PanelRequest $request, string $set, callable $change): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $change(new PanelEdits($base, $request->word('device'))));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => $change(new PanelEdits($base, $request->word('device'))),
+        );
     }
 
     /** @param callable(TileEdits): SetDocument $change */
     private function tiles(PanelRequest $request, string $set, callable $change): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $change(new TileEdits($base, $request->word('device'))));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => $change(new TileEdits($base, $request->word('device'))),
+        );
     }
 }

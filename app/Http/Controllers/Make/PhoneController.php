@@ -28,9 +28,16 @@ final class PhoneController
 
     public function pair(CodeRequest $request, PhonePairing $pairing): RedirectResponse|Response
     {
-        [$guess, $token, $device] = $pairing->guess($request->code(), $request->name(), time(), RemotePeer::host($request));
+        [$guess, $token, $device] = $pairing->guess(
+            $request->code(),
+            $request->name(),
+            time(),
+            RemotePeer::host($request),
+        );
         if ($guess === Guess::Right) {
-            return redirect()->route('hand', $device, 303)->withCookie(cookie(RemotePeer::COOKIE, $token, self::COOKIE_MINUTES, '/', null, false, true, false, 'strict'));
+            return redirect()->route('hand', $device, 303)->withCookie(
+                cookie(RemotePeer::COOKIE, $token, self::COOKIE_MINUTES, '/', null, false, true, false, 'strict'),
+            );
         }
 
         return new Response(view('pair', ['problem' => $guess->inWords()]), $guess === Guess::Over ? 429 : 422);
@@ -43,11 +50,19 @@ final class PhoneController
             return new JsonResponse(['token' => $tokens->forPage(time())]);
         }
         $phone = RemotePeer::token($request);
-        $screen = array_map(fn (mixed $side): int => is_numeric($side) ? (int) $side : 0, array_values($request->array('screen')));
+        $screen = array_map(
+            fn (mixed $side): int => is_numeric($side) ? (int) $side : 0,
+            array_values($request->array('screen')),
+        );
         if ($phone !== null && count($screen) === 2 && Screen::of(implode('x', $screen)) !== null) {
             $phone->update(['screen' => implode('x', $screen), 'seen' => time()]);
         }
 
-        return $phone?->panelOf() === $device ? new JsonResponse(['token' => $tokens->forHand($phone, time())]) : new JsonResponse(['problem' => 'This phone is not paired any more.'], 403);
+        return $phone?->panelOf() === $device ? new JsonResponse(
+            ['token' => $tokens->forHand($phone, time())],
+        ) : new JsonResponse(
+            ['problem' => 'This phone is not paired any more.'],
+            403,
+        );
     }
 }

@@ -25,7 +25,11 @@ trait PreviewsShapes
         if (! $request->isPreview()) {
             return $this->edit($request, $set, $change);
         }
-        $shown = $this->sets->preview($set, $request->from(), fn (BindingSet $base) => $change(new Edits($base), $base));
+        $shown = $this->sets->preview(
+            $set,
+            $request->from(),
+            fn (BindingSet $base) => $change(new Edits($base), $base),
+        );
 
         return response()->view(
             'make.shape',

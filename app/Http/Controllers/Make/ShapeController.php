@@ -35,7 +35,16 @@ final class ShapeController
 
     public function add(ShapeStepRequest $request, string $set): RedirectResponse|Response
     {
-        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->add($request->axis(), $request->what(), $request->travel('travel', 0.5), $request->string('other')->toString()));
+        return $this->shape(
+            $request,
+            $set,
+            fn (ShapeEdits $edits) => $edits->add(
+                $request->axis(),
+                $request->what(),
+                $request->travel('travel', 0.5),
+                $request->string('other')->toString(),
+            ),
+        );
     }
 
     public function remove(ShapeStepRequest $request, string $set): RedirectResponse|Response
@@ -47,22 +56,50 @@ final class ShapeController
 
     public function begin(ShapeStepRequest $request, string $set): RedirectResponse|Response
     {
-        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->beginWith($request->axis(), $request->what()));
+        return $this->shape(
+            $request,
+            $set,
+            fn (ShapeEdits $edits) => $edits->beginWith($request->axis(), $request->what()),
+        );
     }
 
     public function fit(ShapeStepRequest $request, string $set): RedirectResponse|Response
     {
-        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->fit($request->axis(), $request->travel('travel'), $request->sent(), $request->boolean('both')));
+        return $this->shape(
+            $request,
+            $set,
+            fn (ShapeEdits $edits) => $edits->fit(
+                $request->axis(),
+                $request->travel('travel'),
+                $request->sent(),
+                $request->boolean('both'),
+            ),
+        );
     }
 
     public function bite(ShapeStepRequest $request, string $set): RedirectResponse|Response
     {
-        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->biteAt($request->axis(), $request->travel('first'), $request->travel('second')));
+        return $this->shape(
+            $request,
+            $set,
+            fn (ShapeEdits $edits) => $edits->biteAt(
+                $request->axis(),
+                $request->travel('first'),
+                $request->travel('second'),
+            ),
+        );
     }
 
     public function made(MadeRequest $request, string $set): RedirectResponse|Response
     {
-        return $this->shape($request, $set, fn (ShapeEdits $edits, BindingSet $base) => $edits->made($request->id(), $request->value($base->made[$request->id()] ?? null)));
+        return $this->shape(
+            $request,
+            $set,
+            fn (ShapeEdits $edits, BindingSet $base) => $edits->made(
+                $request->id(),
+                $request->value($base->made[$request->id()] ?? null),
+            ),
+        );
     }
 
     /** Copies parts of an axis to others, in this set or another one. */
@@ -73,14 +110,26 @@ final class ShapeController
             return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->shapeAll($request->axes(), $parts));
         }
         $record = $this->sets->open($request->target());
-        $revision = $this->sets->edit($record->id, $record->head->id, 'you', fn (BindingSet $base) => (new ShapeEdits($base))->shapeAll($request->axes(), $parts));
+        $revision = $this->sets->edit(
+            $record->id,
+            $record->head->id,
+            'you',
+            fn (BindingSet $base) => (new ShapeEdits($base))->shapeAll($request->axes(), $parts),
+        );
 
         return back(303)->with('said', 'In '.$revision->set()->name.': '.$revision->sentence);
     }
 
     /** @param callable(ShapeEdits, BindingSet): SetDocument $change */
-    private function shape(CopyShapeRequest|MadeRequest|ShapeRequest|ShapeStepRequest $request, string $set, callable $change): RedirectResponse|Response
-    {
-        return $this->editOrShow($request, $set, fn (Edits $edits, BindingSet $base) => $change(new ShapeEdits($base), $base));
+    private function shape(
+        CopyShapeRequest|MadeRequest|ShapeRequest|ShapeStepRequest $request,
+        string $set,
+        callable $change,
+    ): RedirectResponse|Response {
+        return $this->editOrShow(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => $change(new ShapeEdits($base), $base),
+        );
     }
 }

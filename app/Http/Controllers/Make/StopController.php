@@ -18,7 +18,11 @@ final class StopController
     {
         $opener = $request->has('opener') ? $request->string('opener')->toString() : null;
 
-        return $this->editOrShow($request, $set, fn (Edits $edits) => $edits->stop($request->string('stop')->toString(), $request->value(), $opener));
+        return $this->editOrShow(
+            $request,
+            $set,
+            fn (Edits $edits) => $edits->stop($request->string('stop')->toString(), $request->value(), $opener),
+        );
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse

@@ -41,22 +41,37 @@ final class CarryController
     {
         $only = $request->string('only')->toString();
 
-        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, $only): SetDocument {
-            if ($request->filled('carry')) {
-                $chosen = CarryOver::between($this->sets->current($this->sets->open($request->string('carry')->toString())), $base, PlanView::refused($request->not()))->chosen($only === '' ? null : [$only]);
+        return $this->edit(
+            $request,
+            $set,
+            function (Edits $edits, BindingSet $base) use ($request, $only): SetDocument {
+                if ($request->filled('carry')) {
+                    $chosen = CarryOver::between(
+                        $this->sets->current($this->sets->open($request->string('carry')->toString())),
+                        $base,
+                        PlanView::refused($request->not()),
+                    )->chosen($only === '' ? null : [$only]);
 
-                return $chosen === [] ? throw self::gone() : (new PlanEdits($base))->take($chosen);
-            }
-            $devices = $base->rig->devices;
-            [$old, $new] = [$devices[$request->string('old')->toString()] ?? null, $devices[$request->string('new')->toString()] ?? null];
-            if ($old === null || $new === null) {
-                throw FormatError::told('device', 'none of that name', 'two devices of the rig');
-            }
-            $carry = CarryView::carry($base, $old, $new, $this->sets);
-            $matches = array_values(array_filter($carry->matches(), fn (DeviceMatch $match) => $match->refs !== [] && ($only === '' || $match->control->ref === $only)));
+                    return $chosen === [] ? throw self::gone() : (new PlanEdits($base))->take($chosen);
+                }
+                $devices = $base->rig->devices;
+                [$old, $new] = [
+                    $devices[$request->string('old')->toString()] ?? null,
+                    $devices[$request->string('new')->toString()] ?? null,
+                ];
+                if ($old === null || $new === null) {
+                    throw FormatError::told('device', 'none of that name', 'two devices of the rig');
+                }
+                $carry = CarryView::carry($base, $old, $new, $this->sets);
+                $matches = array_values(array_filter(
+                    $carry->matches(),
+                    fn (DeviceMatch $match) =>
+                        $match->refs !== [] && ($only === '' || $match->control->ref === $only),
+                ));
 
-            return $matches === [] ? throw self::gone() : $carry->take($matches);
-        });
+                return $matches === [] ? throw self::gone() : $carry->take($matches);
+            },
+        );
     }
 
     private static function gone(): FormatError

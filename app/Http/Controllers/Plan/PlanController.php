@@ -46,7 +46,9 @@ final class PlanController
     public function actions(Request $request, string $set): View
     {
         $place = Place::open($this->sets, $set, 'actions');
-        $record = $place->set->catalogue === null ? null : CatalogueRecord::query()->with('head')->find($place->set->catalogue->id);
+        $record = $place->set->catalogue === null ? null : CatalogueRecord::query()
+            ->with('head')
+            ->find($place->set->catalogue->id);
 
         return view('plan.actions', ['view' => new ActionsView($place, $record, $request->string('find')->toString())]);
     }
@@ -54,9 +56,17 @@ final class PlanController
     public function take(PlanRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
-            $chosen = PlanView::proposed($base, $request->string('propose')->toString(), PlanAsked::of($request)->wishes())?->chosen($request->chosen()) ?? [];
+            $chosen = PlanView::proposed(
+                $base,
+                $request->string('propose')->toString(),
+                PlanAsked::of($request)->wishes(),
+            )?->chosen($request->chosen()) ?? [];
             if ($chosen === []) {
-                throw FormatError::told('proposal', $request->string('only')->toString() ?: 'nothing', 'one that is on the page; the set may have changed since');
+                throw FormatError::told(
+                    'proposal',
+                    $request->string('only')->toString() ?: 'nothing',
+                    'one that is on the page; the set may have changed since',
+                );
             }
 
             return (new PlanEdits($base))->take($chosen);
@@ -68,7 +78,12 @@ final class PlanController
     {
         $why = '';
         $done = $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, &$why) {
-            $proposal = PlanView::pressed($base, $request->string('action')->toString(), $request->string('layer')->toString(), $request->string('ref')->toString());
+            $proposal = PlanView::pressed(
+                $base,
+                $request->string('action')->toString(),
+                $request->string('layer')->toString(),
+                $request->string('ref')->toString(),
+            );
             $why = $proposal->choices[0]->way->why;
 
             return (new PlanEdits($base))->take([$proposal]);
@@ -94,14 +109,22 @@ final class PlanController
             $base,
             $request->word('finding'),
         )?->mend?->edit()
-            ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already'));
+            ?? throw FormatError::told(
+                'finding',
+                'none of that name',
+                'one that is still there; it may have been mended already',
+            ));
     }
 
     /** What a check found is meant, with a reason, in this set or from one of its parents on; or it is told again. */
     public function meant(MeantRequest $request, string $set): RedirectResponse
     {
         $base = $this->sets->current($this->sets->open($set));
-        $finding = Checks::find($base, $request->string('finding')->toString()) ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already');
+        $finding = Checks::find($base, $request->string('finding')->toString()) ?? throw FormatError::told(
+            'finding',
+            'none of that name',
+            'one that is still there; it may have been mended already',
+        );
         $path = FindingsReport::path($finding);
         if ($request->isAgain()) {
             return $this->edit($request, $set, fn (Edits $edits) => $edits->takenAway($path));
@@ -109,9 +132,18 @@ final class PlanController
         $meaning = FindingsReport::meaning($finding, $base, $request->why());
         $in = $request->in($base->merged->chain, $set);
         if ($in === $set) {
-            return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $base->merged->own->with($path, $meaning));
+            return $this->edit(
+                $request,
+                $set,
+                fn (Edits $edits, BindingSet $base) => $base->merged->own->with($path, $meaning),
+            );
         }
-        $revision = $this->sets->edit($in, (int) $this->sets->open($in)->head_id, 'you', fn (BindingSet $parent) => $parent->merged->own->with($path, $meaning));
+        $revision = $this->sets->edit(
+            $in,
+            (int) $this->sets->open($in)->head_id,
+            'you',
+            fn (BindingSet $parent) => $parent->merged->own->with($path, $meaning),
+        );
 
         return back(303)->with('said', 'In '.$this->sets->record($in)->name.': '.$revision->sentence);
     }

@@ -59,9 +59,16 @@ final class RolesController
                 $left[] = $name.': '.Problems::wordsOf($error, $id);
             }
         }
-        $said = $done === [] ? ucfirst($role).' is there already.' : sprintf('%s is in line now in %s. Undo is in each of these sets.', ucfirst($role), implode(', ', $done));
+        $said = $done === [] ? ucfirst($role).' is there already.' : sprintf(
+            '%s is in line now in %s. Undo is in each of these sets.',
+            ucfirst($role),
+            implode(', ', $done),
+        );
 
-        return $left === [] ? back(303)->with('said', $said) : back(303)->with('problem', implode(' ', $left).($done === [] ? '' : ' But '.$said));
+        return $left === [] ? back(303)->with('said', $said) : back(303)->with(
+            'problem',
+            implode(' ', $left).($done === [] ? '' : ' But '.$said),
+        );
     }
 
     private function inSet(string $id, string $role, Slot $to): bool
@@ -74,7 +81,12 @@ final class RolesController
 
         return DB::transaction(function () use ($record, $action, $to): bool {
             $from = (int) $record->head_id;
-            $revision = $this->sets->edit($record->id, $from, 'you', fn (BindingSet $base) => (new InLine($base))->bring($action->id, $to) ?? $base->merged->own);
+            $revision = $this->sets->edit(
+                $record->id,
+                $from,
+                'you',
+                fn (BindingSet $base) => (new InLine($base))->bring($action->id, $to) ?? $base->merged->own,
+            );
 
             return $revision->id !== $from;
         });

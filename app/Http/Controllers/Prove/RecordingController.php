@@ -21,7 +21,11 @@ final class RecordingController
     {
         $record = RecordingRecord::query()->findOrFail($recording);
 
-        return response()->download($this->recordings->written($record), self::fileName($record->name), ['Content-Type' => 'text/csv']);
+        return response()->download(
+            $this->recordings->written($record),
+            self::fileName($record->name),
+            ['Content-Type' => 'text/csv'],
+        );
     }
 
     /** A name that every system takes: letters and digits, whatever the recording is called. */
@@ -34,7 +38,10 @@ final class RecordingController
 
     public function cut(CutRequest $request, string $recording): RedirectResponse
     {
-        $piece = $this->recordings->cut(RecordingRecord::query()->findOrFail($recording), ...[...$request->times(), $request->string('name')->trim()->toString()]);
+        $piece = $this->recordings->cut(
+            RecordingRecord::query()->findOrFail($recording),
+            ...[...$request->times(), $request->string('name')->trim()->toString()],
+        );
 
         return $this->kept($piece);
     }
@@ -66,6 +73,9 @@ final class RecordingController
 
     private function kept(RecordingRecord $recording): RedirectResponse
     {
-        return back(303)->with('said', sprintf('Kept as "%s": %d rows, %.1f s.', $recording->name, $recording->rows, $recording->length / 1e6));
+        return back(303)->with(
+            'said',
+            sprintf('Kept as "%s": %d rows, %.1f s.', $recording->name, $recording->rows, $recording->length / 1e6),
+        );
     }
 }

@@ -17,7 +17,10 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\RigEdits;
 
-/** What is done to the devices as they lie on the desk: which unit is used, what hands do at its back; and what they shall be like. */
+/**
+ * What is done to the devices as they lie on the desk: which unit is used, what hands do at its back; and what they
+ * shall be like.
+ */
 final class DeskController
 {
     use EditsSets;
@@ -57,7 +60,12 @@ final class DeskController
         // The rig looks again when something was written to the store.
         DeviceRecord::query()->where('id', $device)->update(['updated_at' => now()]);
 
-        return back(303)->with('said', $unit->title().' is in the mode "'.$mode->name.'" now.'.($mode->descriptor === null ? '' : ' Its contacts have other numbers; what is assigned stays.'));
+        return back(303)->with(
+            'said',
+            $unit->title().' is in the mode "'.$mode->name.'" now.'.(
+                $mode->descriptor === null ? '' : ' Its contacts have other numbers; what is assigned stays.'
+            ),
+        );
     }
 
     /** A hand does what lets a write in. */

@@ -43,8 +43,17 @@ final class DrawController
 
     public function take(DrawRequest $request, string $set): RedirectResponse
     {
-        $device = $this->devices->keep(CountedDevice::document($this->devices->freeId($request->name()), $request->name(), $request->kind(), $request->counts()));
-        $done = $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+        $device = $this->devices->keep(CountedDevice::document(
+            $this->devices->freeId($request->name()),
+            $request->name(),
+            $request->kind(),
+            $request->counts(),
+        ));
+        $done = $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id),
+        );
 
         return $done->setTargetUrl(route('rig', ['set' => $request->open($set), 'device' => $device->id]));
     }

@@ -26,17 +26,28 @@ final class LineController
     /** Which device it is whose reports the browser reads; a new one is taken into the rig. */
     public function hid(Request $request, Devices $devices, RigRoot $root, SetStore $sets): JsonResponse
     {
-        $request->validate(['set' => ['required', 'string'], 'name' => ['required', 'string', 'max:60'], 'collections' => ['required', 'array']]);
+        $request->validate([
+            'set' => ['required', 'string'],
+            'name' => ['required', 'string', 'max:60'],
+            'collections' => ['required', 'array'],
+        ]);
         $name = trim($request->string('name')->toString());
-        [$device, $isNew] = $devices->ofReports($name === '' ? 'Device' : $name, Node::of($request->json('collections'), 'collections'));
+        [$device, $isNew] = $devices->ofReports(
+            $name === '' ? 'Device' : $name,
+            Node::of($request->json('collections'), 'collections'),
+        );
         $isAdded = $root->takeIn($sets->record($request->string('set')->toString()), [$device->id]);
 
-        return new JsonResponse(['device' => $device->id, 'added' => $isAdded, 'said' => Devices::greeting($device, $isNew)]);
+        return new JsonResponse(
+            ['device' => $device->id, 'added' => $isAdded, 'said' => Devices::greeting($device, $isNew)],
+        );
     }
 
     /** Which devices the controllers are that the browser sees. */
     public function pads(PadsRequest $request, Pads $pads, SetStore $sets): JsonResponse
     {
-        return new JsonResponse($pads->seen($sets->record($request->string('set')->toString()), $request->pads(), $request->gone()));
+        return new JsonResponse(
+            $pads->seen($sets->record($request->string('set')->toString()), $request->pads(), $request->gone()),
+        );
     }
 }

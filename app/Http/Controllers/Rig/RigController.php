@@ -34,23 +34,44 @@ final class RigController
 {
     use EditsSets;
 
-    public function __construct(private readonly SetStore $sets, private readonly PageLine $line, private readonly Devices $devices) {}
+    public function __construct(
+        private readonly SetStore $sets,
+        private readonly PageLine $line,
+        private readonly Devices $devices,
+    ) {}
 
     public function note(NoteRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->note($request->control(), $request->note()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->note($request->control(), $request->note()),
+        );
     }
 
     /** A dial is used as ticks too, an encoder as places, or no longer. */
     public function turn(TurnRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->turn($request->control(), $request->isBothWays(), $request->isRound(), $request->count()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->turn(
+                $request->control(),
+                $request->isBothWays(),
+                $request->isRound(),
+                $request->count(),
+            ),
+        );
     }
 
     /** Everything about a control is as the device says again. */
     public function giveBack(NoteRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->giveBack($request->control()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->giveBack($request->control()),
+        );
     }
 
     /** Takes what a switch was found to be while it was flipped. */
@@ -64,14 +85,21 @@ final class RigController
             $taught = $device === null ? null : $teaching->taught($device, $state->run->now + 1_000_000);
             $taught = $request->boolean('turned') ? $taught?->turnedRound() : $taught;
             if ($taught === null || ! $taught->isDone || $taught->control === null) {
-                throw FormatError::told('positions', $taught === null ? 'no switch that is being taught' : lcfirst(rtrim($taught->sentence, '.')), 'a switch that was flipped through its positions');
+                throw FormatError::told(
+                    'positions',
+                    $taught === null ? 'no switch that is being taught' : lcfirst(rtrim($taught->sentence, '.')),
+                    'a switch that was flipped through its positions',
+                );
             }
 
             return (new RigEdits($base))->note($taught->control->ref, $taught->note());
         });
     }
 
-    /** A switch that arrives as an axis was flipped: it gets as many zones as it has positions, and the first of them is picked. */
+    /**
+     * A switch that arrives as an axis was flipped: it gets as many zones as it has positions, and the first of them is
+     * picked.
+     */
     #[AsksTheRig]
     public function flipped(EditRequest $request, string $set): RedirectResponse
     {
@@ -79,9 +107,19 @@ final class RigController
         $done = $this->edit($request, $set, function (Edits $edits, BindingSet $base) use (&$axis) {
             $state = $this->line->survey();
             $axis = $state->survey->flips->axis ?? '';
-            $zones = $state === null || ! isset($base->shapings[$axis]) ? null : $state->survey->flips?->zones($base->shapings[$axis], $state->run->now + 1_000_000);
+            $zones = $state === null || ! isset($base->shapings[$axis]) ? null : $state->survey->flips?->zones(
+                $base->shapings[$axis],
+                $state->run->now + 1_000_000,
+            );
 
-            return (new ShapeEdits($base))->zonesOf($axis, $zones ?? throw FormatError::told('positions', 'fewer than two', 'a switch that was flipped through its positions, a moment at each'));
+            return (new ShapeEdits($base))->zonesOf(
+                $axis,
+                $zones ?? throw FormatError::told(
+                    'positions',
+                    'fewer than two',
+                    'a switch that was flipped through its positions, a moment at each',
+                ),
+            );
         });
         $first = ShapeEdits::zonesOn($this->sets->current($this->sets->open($set)), $axis)?->contacts()[0]->ref;
 
@@ -101,7 +139,11 @@ final class RigController
             $sweep = $this->line->survey()?->survey->sweep;
             $axis = $sweep === null ? null : $base->rig->axes[$sweep->axis] ?? null;
             if ($sweep === null || $axis === null || ! $sweep->isDone) {
-                throw FormatError::told('axis', 'no axis that was measured to the end', 'one that went through all four steps');
+                throw FormatError::told(
+                    'axis',
+                    'no axis that was measured to the end',
+                    'one that went through all four steps',
+                );
             }
             $proposal = ShapeProposal::of(AxisReport::of($sweep, $axis), $sweep);
 
@@ -111,7 +153,12 @@ final class RigController
 
     public function add(DescriptorRequest $request, string $set): RedirectResponse
     {
-        $device = $this->devices->fromFile($request->content(), $request->name(), $request->kind(), $request->fileName());
+        $device = $this->devices->fromFile(
+            $request->content(),
+            $request->name(),
+            $request->kind(),
+            $request->fileName(),
+        );
 
         return $this->added($request, $set, $device);
     }
@@ -143,7 +190,12 @@ final class RigController
 
     public function addPhrase(PhraseRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addPhrase($request->device(), $request->phrase()));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))
+                ->addPhrase($request->device(), $request->phrase()),
+        );
     }
 
     /** A phrase goes: one that the list was made with is left out, one that was added is gone. */

@@ -15,7 +15,10 @@ final class TokenController
 {
     public function add(TokenRequest $request, Tokens $tokens): RedirectResponse
     {
-        return back(303)->with('token', $tokens->forProgram($request->name(), $request->scope()))->with('said', sprintf('A token for %s.', $request->name()));
+        return back(303)->with(
+            'token',
+            $tokens->forProgram($request->name(), $request->scope()),
+        )->with('said', sprintf('A token for %s.', $request->name()));
     }
 
     public function remove(Request $request): RedirectResponse
@@ -23,6 +26,9 @@ final class TokenController
         $token = TokenRecord::query()->find($request->string('token')->toString());
         $token?->delete();
 
-        return back(303)->with('said', $token === null ? 'That token is gone already.' : sprintf('%s has no token any more.', $token->name));
+        return back(303)->with(
+            'said',
+            $token === null ? 'That token is gone already.' : sprintf('%s has no token any more.', $token->name),
+        );
     }
 }

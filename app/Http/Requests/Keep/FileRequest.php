@@ -21,7 +21,11 @@ final class FileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 2 MB, which no set, no catalogue and no panel is.', 'file.required' => 'Choose a file first: a set, a catalogue, a table of actions, or pages of a panel.', 'file.uploaded' => 'The file did not arrive whole. Choose it again.'];
+        return [
+            'file.max' => 'The file is larger than 2 MB, which no set, no catalogue and no panel is.',
+            'file.required' => 'Choose a file first: a set, a catalogue, a table of actions, or pages of a panel.',
+            'file.uploaded' => 'The file did not arrive whole. Choose it again.',
+        ];
     }
 
     public function content(): string

@@ -11,7 +11,10 @@ final class SetRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return ['name' => ['required', 'string', 'max:60'], 'simulator' => ['nullable', 'string', 'regex:/^[a-z0-9_-]+$/']];
+        return [
+            'name' => ['required', 'string', 'max:60'],
+            'simulator' => ['nullable', 'string', 'regex:/^[a-z0-9_-]+$/'],
+        ];
     }
 
     public function name(): string

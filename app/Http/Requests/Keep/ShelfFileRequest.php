@@ -21,7 +21,11 @@ final class ShelfFileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 2 MB, which no ready thing is.', 'file.required' => 'Choose a file first: a ready thing that was saved from a shelf.', 'file.uploaded' => 'The file did not arrive whole. Choose it again.'];
+        return [
+            'file.max' => 'The file is larger than 2 MB, which no ready thing is.',
+            'file.required' => 'Choose a file first: a ready thing that was saved from a shelf.',
+            'file.uploaded' => 'The file did not arrive whole. Choose it again.',
+        ];
     }
 
     public function content(): string

@@ -43,7 +43,9 @@ final class SizeRequest extends RevisionRequest
 
     public function messages(): array
     {
-        return ['required_with' => ':attribute: found nothing, expected how far they are apart in mm.'] + parent::messages();
+        return [
+            'required_with' => ':attribute: found nothing, expected how far they are apart in mm.',
+        ] + parent::messages();
     }
 
     public function attributes(): array

@@ -25,22 +25,43 @@ final class CellRequest extends RevisionRequest
         return [
             'layer' => ['required', 'string'],
             'ref' => ['required', 'string'],
-            'how' => ['sometimes', 'string'], 'what' => ['sometimes', 'in:cell,row,layer'], 'to_layer' => ['sometimes', 'string'], 'to_ref' => ['sometimes', 'string'],
+            'how' => ['sometimes', 'string'], 'what' => [
+                'sometimes',
+                'in:cell,row,layer',
+            ], 'to_layer' => ['sometimes', 'string'], 'to_ref' => ['sometimes', 'string'],
             'does' => ['sometimes', 'required', 'string'],
             'behaviour' => ['nullable', 'string'],
             'output' => ['sometimes', 'array'], 'behave' => ['sometimes', 'array'],
-            'together' => ['sometimes', 'required', 'string'], 'third' => ['nullable', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'held' => ['nullable', 'numeric'], 'chord' => ['sometimes', 'string'], 'as' => ['sometimes', 'required', 'string'],
-            'keys' => ['sometimes', 'required', 'string', 'max:120'], 'apart' => ['sometimes', 'required', 'integer', 'min:0'], 'asked' => ['nullable', 'string'],
+            'together' => ['sometimes', 'required', 'string'], 'third' => ['nullable', 'string'], 'within' => [
+                'sometimes',
+                'required',
+                'numeric',
+            ], 'held' => ['nullable', 'numeric'], 'chord' => ['sometimes', 'string'], 'as' => [
+                'sometimes',
+                'required',
+                'string',
+            ],
+            'keys' => [
+                'sometimes',
+                'required',
+                'string',
+                'max:120',
+            ], 'apart' => ['sometimes', 'required', 'integer', 'min:0'], 'asked' => ['nullable', 'string'],
             'index' => ['sometimes', 'integer', 'min:0'],
             'beside' => ['sometimes', 'boolean'], 'else' => ['sometimes', 'boolean'],
             'when' => ['sometimes'], 'when_to' => ['sometimes'], 'when_how' => ['sometimes', 'in:all,any'],
         ];
     }
 
-    /** @return array<string, mixed> what becomes of the output of an axis when layers change; what is usual is left out */
+    /**
+     * @return array<string, mixed> what becomes of the output of an axis when layers change; what is usual is left out
+     */
     public function handOver(): array
     {
-        return array_filter((new Answers($this->all()))->unusual(HandOver::fields()), fn (mixed $value) => $value !== null);
+        return array_filter(
+            (new Answers($this->all()))->unusual(HandOver::fields()),
+            fn (mixed $value) => $value !== null,
+        );
     }
 
     /** Edits of what the cell does, or of what it does otherwise, as the form says. */
@@ -73,7 +94,10 @@ final class CellRequest extends RevisionRequest
     /** @return list<string> the contacts of a chord */
     public function together(): array
     {
-        return array_values(array_unique(array_filter([$this->ref(), $this->string('together')->toString(), $this->string('third')->toString()], fn (string $ref): bool => $ref !== '')));
+        return array_values(array_unique(array_filter(
+            [$this->ref(), $this->string('together')->toString(), $this->string('third')->toString()],
+            fn (string $ref): bool => $ref !== '',
+        )));
     }
 
     /** Is the contact to do something that has outputs of its own? */
@@ -104,6 +128,9 @@ final class CellRequest extends RevisionRequest
             return null;
         }
 
-        return Behaviours::read(Node::of((new Answers($this->array('behave')))->kind(Behaviours::all(), $kind, $now?->toArray()), 'the behaviour'));
+        return Behaviours::read(Node::of(
+            (new Answers($this->array('behave')))->kind(Behaviours::all(), $kind, $now?->toArray()),
+            'the behaviour',
+        ));
     }
 }

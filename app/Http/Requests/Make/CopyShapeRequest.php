@@ -34,7 +34,10 @@ final class CopyShapeRequest extends RevisionRequest
         return array_values(array_map(fn (mixed $ref) => is_string($ref) ? $ref : '', $this->array('to')));
     }
 
-    /** @return array<string, ?array<string, mixed>> what the set says of the chosen parts, its parents too; null where nobody says anything */
+    /**
+     * @return array<string, ?array<string, mixed>> what the set says of the chosen parts, its parents too; null where
+     *    nobody says anything
+     */
     public function partsIn(MergedDocument $merged): array
     {
         $parts = [];

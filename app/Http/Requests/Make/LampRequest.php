@@ -48,7 +48,11 @@ final class LampRequest extends RevisionRequest
                     : $this->several($name, $said),
                 default => $answers[$name] ?? null,
             };
-            $said += ($value === null && ! $field->isRequired) || $value === '' || $value === $field->usual ? [] : [$name => $value];
+            $said += ($value === null && ! $field->isRequired)
+                || $value === ''
+                || $value === $field->usual
+                ? []
+                : [$name => $value];
         }
 
         return LampRules::read(Node::of($said, 'the rule'));
@@ -76,7 +80,9 @@ final class LampRequest extends RevisionRequest
             return [$sort => true];
         }
 
-        return [$sort => $name] + ($is === '' ? [] : ['is' => $is]) + ($sort === 'variable' ? ['from' => $this->figure($field.'_from'), 'to' => $this->figure($field.'_to')] : []);
+        return [$sort => $name] + ($is === '' ? [] : ['is' => $is]) + (
+            $sort === 'variable' ? ['from' => $this->figure($field.'_from'), 'to' => $this->figure($field.'_to')] : []
+        );
     }
 
     /** @return list<array{to: float, colour: mixed}> */
@@ -105,10 +111,16 @@ final class LampRequest extends RevisionRequest
     {
         $ticked = $this->array('say')[$field] ?? [];
 
-        return array_values(array_filter(is_array($ticked) ? $ticked : [], fn (mixed $lamp) => is_string($lamp) && ! in_array($lamp, $said, true)));
+        return array_values(array_filter(
+            is_array($ticked) ? $ticked : [],
+            fn (mixed $lamp) => is_string($lamp) && ! in_array($lamp, $said, true),
+        ));
     }
 
-    /** @return list<string> the lamps of one device from the first to the last of the row; backwards if the last comes first */
+    /**
+     * @return list<string> the lamps of one device from the first to the last of the row; backwards if the last comes
+     *    first
+     */
     private function row(BindingSet $set, string $field): array
     {
         $first = $this->word($field.'_first');

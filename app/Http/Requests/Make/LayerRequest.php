@@ -12,7 +12,11 @@ final class LayerRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return ['name' => ['required', 'string', 'max:30'], 'holder' => ['nullable', 'string'], 'layer' => ['nullable', 'string']];
+        return [
+            'name' => ['required', 'string', 'max:30'],
+            'holder' => ['nullable', 'string'],
+            'layer' => ['nullable', 'string'],
+        ];
     }
 
     public function layer(): string
@@ -23,6 +27,9 @@ final class LayerRequest extends RevisionRequest
     /** @return array<string, mixed> fields of the layer in the open format; the base layer is never left for good */
     public function said(): array
     {
-        return array_diff_key((new Answers($this->all()))->all(Layer::fields()), $this->layer() === Layer::BASE ? ['lets_go' => 0] : []);
+        return array_diff_key(
+            (new Answers($this->all()))->all(Layer::fields()),
+            $this->layer() === Layer::BASE ? ['lets_go' => 0] : [],
+        );
     }
 }

@@ -46,7 +46,16 @@ final class MacroRequest extends RevisionRequest
 
     public function attributes(): array
     {
-        return ['about' => 'What it is for', 'starts' => 'Starts at', 'lasts' => 'Lasts', 'pause' => 'Pause at the end', 'text' => 'Text', 'layout' => 'Layout', 'key_ms' => 'Each key', 'events' => 'Recording'] + parent::attributes();
+        return [
+            'about' => 'What it is for',
+            'starts' => 'Starts at',
+            'lasts' => 'Lasts',
+            'pause' => 'Pause at the end',
+            'text' => 'Text',
+            'layout' => 'Layout',
+            'key_ms' => 'Each key',
+            'events' => 'Recording',
+        ] + parent::attributes();
     }
 
     public function id(): string

@@ -27,7 +27,8 @@ final class MadeRequest extends RevisionRequest
     }
 
     /**
-     * In the open format; only what its kind has. What no form has is kept; what the form of another kind did not have is added.
+     * In the open format; only what its kind has. What no form has is kept; what the form of another kind did not have
+     * is added.
      *
      * @return array<string, mixed>
      */
@@ -35,7 +36,9 @@ final class MadeRequest extends RevisionRequest
     {
         $kinds = MadeKinds::all();
         $kind = $this->string('kind')->toString();
-        $said = (new Answers($this->all(), new Figure($this->boolean('centred'))))->alone($kinds[$kind] ?? null, $kind, $now?->toArray());
+        $said = (
+            new Answers($this->all(), new Figure($this->boolean('centred')))
+        )->alone($kinds[$kind] ?? null, $kind, $now?->toArray());
 
         return isset($kinds[$kind]) ? $kinds[$kind]::completed($said) : $said;
     }

@@ -49,7 +49,11 @@ final class PanelRequest extends RevisionRequest
     /** @throws FormatError if there is none of that name */
     public function kind(): TileKind
     {
-        return TileKind::tryFrom($this->word('kind')) ?? throw FormatError::told('Tile', $this->word('kind'), 'one of the strip');
+        return TileKind::tryFrom($this->word('kind')) ?? throw FormatError::told(
+            'Tile',
+            $this->word('kind'),
+            'one of the strip',
+        );
     }
 
     /** @return ?array{int, int} column and row where it is to lie; null if that was not said */

@@ -30,7 +30,9 @@ trait ReadsCondition
         }
         $how = $this->string('when_how')->toString() === Joined::ANY ? Joined::ANY : Joined::ALL;
 
-        return $questions === [] ? null : Conditions::read(Node::of(count($questions) === 1 ? $questions[0] : [$how => $questions], 'the condition'));
+        return $questions === [] ? null : Conditions::read(
+            Node::of(count($questions) === 1 ? $questions[0] : [$how => $questions], 'the condition'),
+        );
     }
 
     /**
@@ -44,7 +46,11 @@ trait ReadsCondition
         if ($sort === '' || $sort === 'always') {
             return null;
         }
-        $class = Conditions::all()[$sort] ?? throw FormatError::at('Works', $chosen, 'a flag, a stop, a layer or a variable that it depends on');
+        $class = Conditions::all()[$sort] ?? throw FormatError::at(
+            'Works',
+            $chosen,
+            'a flag, a stop, a layer or a variable that it depends on',
+        );
 
         if (! isset($class::fields()->all['to'])) {
             return [$sort => $name, 'is' => $is];

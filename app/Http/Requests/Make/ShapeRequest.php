@@ -20,7 +20,14 @@ final class ShapeRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return ['axis' => ['required', 'string'], 'kind' => ['sometimes', 'string'], 'x' => ['sometimes', 'array', 'max:16'], 'y' => ['sometimes', 'array', 'max:16'], 'x.*' => ['required', 'numeric'], 'y.*' => ['required', 'numeric']];
+        return [
+            'axis' => ['required', 'string'],
+            'kind' => ['sometimes', 'string'],
+            'x' => ['sometimes', 'array', 'max:16'],
+            'y' => ['sometimes', 'array', 'max:16'],
+            'x.*' => ['required', 'numeric'],
+            'y.*' => ['required', 'numeric'],
+        ];
     }
 
     public function axis(): string
@@ -31,7 +38,8 @@ final class ShapeRequest extends RevisionRequest
     /** Is a curve to be turned into points that are not there yet? */
     public function asksForPoints(): bool
     {
-        return $this->partName() === Curve::part() && $this->string('kind')->toString() === PointCurve::kind() && ! $this->has('x');
+        return $this->partName() === Curve::part() && $this->string('kind')
+            ->toString() === PointCurve::kind() && ! $this->has('x');
     }
 
     /** @return ?array<string, mixed> the part in the open format; null if there is to be none */

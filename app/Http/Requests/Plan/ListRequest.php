@@ -20,19 +20,37 @@ final class ListRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['for' => ['required', 'string', 'max:80'], 'whole' => ['required', 'in:1'], 'rows' => ['array', 'max:'.self::MOST], 'gone' => ['array', 'max:'.self::MOST], 'stays' => ['array', 'max:'.self::MOST], 'new' => ['array', 'max:'.self::MOST]];
+        return [
+            'for' => ['required', 'string', 'max:80'],
+            'whole' => ['required', 'in:1'],
+            'rows' => ['array', 'max:'.self::MOST],
+            'gone' => ['array', 'max:'.self::MOST],
+            'stays' => ['array', 'max:'.self::MOST],
+            'new' => ['array', 'max:'.self::MOST],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['whole.required' => 'The list did not arrive whole, so nothing of it was taken. Send it again.', 'required' => ':attribute: found nothing, expected a value.', 'array' => ':attribute: found a text, expected a list.', 'max' => ':attribute: found too many, expected at most :max.'];
+        return [
+            'whole.required' => 'The list did not arrive whole, so nothing of it was taken. Send it again.',
+            'required' => ':attribute: found nothing, expected a value.',
+            'array' => ':attribute: found a text, expected a list.',
+            'max' => ':attribute: found too many, expected at most :max.',
+        ];
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['for' => 'This is', 'rows' => 'The actions', 'gone' => 'What goes', 'stays' => 'What stays', 'new' => 'What is new'];
+        return [
+            'for' => 'This is',
+            'rows' => 'The actions',
+            'gone' => 'What goes',
+            'stays' => 'What stays',
+            'new' => 'What is new',
+        ];
     }
 
     /** @throws FormatError with everything that cannot be taken */
@@ -47,14 +65,24 @@ final class ListRequest extends FormRequest
                 $rows[$id] = self::row($row);
             }
         }
-        $gone = array_filter($this->array('gone'), fn (mixed $id) => is_string($id) && $list->catalogue->action($id) !== null);
-        $edits = CatalogueEdits::of($this->described($list->catalogue))->apply($rows, array_values(array_unique($gone)), array_map(self::row(...), array_values($this->array('new'))));
+        $gone = array_filter(
+            $this->array('gone'),
+            fn (mixed $id) => is_string($id) && $list->catalogue->action($id) !== null,
+        );
+        $edits = CatalogueEdits::of($this->described($list->catalogue))->apply(
+            $rows,
+            array_values(array_unique($gone)),
+            array_map(self::row(...), array_values($this->array('new'))),
+        );
         $now = $list->of?->catalogue();
         foreach (array_filter($this->array('stays'), is_string(...)) as $id) {
             $edits = $now === null ? $edits : $edits->keep($now, $id);
         }
 
-        return $edits->catalogue->actions === [] ? throw FormatError::told('the list', 'no action', 'at least one') : $edits->eachByItsName()->checked();
+        return $edits->catalogue->actions === []
+            ? throw FormatError::told('the list', 'no action', 'at least one')
+            : $edits->eachByItsName()
+            ->checked();
     }
 
     /** The simulator under the name and with the numbers that stand above its list. */
@@ -62,10 +90,17 @@ final class ListRequest extends FormRequest
     {
         $name = $this->has('simulator') ? $this->string('simulator')->trim()->toString() : $catalogue->name;
         if ($name === '' || mb_strlen($name) > 60) {
-            throw FormatError::told('simulator', $name === '' ? 'nothing' : 'a longer text', 'a name of at most 60 characters');
+            throw FormatError::told(
+                'simulator',
+                $name === '' ? 'nothing' : 'a longer text',
+                'a name of at most 60 characters',
+            );
         }
 
-        return $catalogue->called($catalogue->id, $name)->seeing($this->number('buttons', 512, $catalogue->buttons), $this->number('axes', 32, $catalogue->axes));
+        return $catalogue->called($catalogue->id, $name)->seeing(
+            $this->number('buttons', 512, $catalogue->buttons),
+            $this->number('axes', 32, $catalogue->axes),
+        );
     }
 
     private function number(string $field, int $most, int $now): int
@@ -75,13 +110,20 @@ final class ListRequest extends FormRequest
             return $now;
         }
 
-        return preg_match('/^\d{1,6}$/D', $said) === 1 && (int) $said <= $most ? (int) $said : throw FormatError::at($field, $said, 'a whole number of at most '.$most);
+        return preg_match('/^\d{1,6}$/D', $said) === 1 && (int) $said <= $most ? (int) $said : throw FormatError::at(
+            $field,
+            $said,
+            'a whole number of at most '.$most,
+        );
     }
 
     private static function row(mixed $row): ActionRow
     {
         // What is left empty arrives as null.
-        $said = array_map(fn (mixed $text) => $text ?? '', array_intersect_key(is_array($row) ? $row : [], ActionRow::SAID));
+        $said = array_map(
+            fn (mixed $text) => $text ?? '',
+            array_intersect_key(is_array($row) ? $row : [], ActionRow::SAID),
+        );
 
         return new ActionRow(array_filter($said, is_string(...)));
     }

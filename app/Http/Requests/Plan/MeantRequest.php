@@ -13,7 +13,12 @@ final class MeantRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return ['finding' => ['required', 'string', 'max:300'], 'why' => ['nullable', 'string', 'max:200'], 'in' => ['nullable', 'string', 'max:60'], 'again' => ['nullable', 'boolean']];
+        return [
+            'finding' => ['required', 'string', 'max:300'],
+            'why' => ['nullable', 'string', 'max:200'],
+            'in' => ['nullable', 'string', 'max:60'],
+            'again' => ['nullable', 'boolean'],
+        ];
     }
 
     /** @return array<string, string> */

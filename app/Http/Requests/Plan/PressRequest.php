@@ -11,6 +11,10 @@ final class PressRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return ['action' => ['required', 'string', 'max:60'], 'layer' => ['required', 'string', 'max:60'], 'ref' => ['required', 'string', 'max:200']];
+        return [
+            'action' => ['required', 'string', 'max:60'],
+            'layer' => ['required', 'string', 'max:60'],
+            'ref' => ['required', 'string', 'max:200'],
+        ];
     }
 }

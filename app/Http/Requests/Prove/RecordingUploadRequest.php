@@ -21,7 +21,12 @@ final class RecordingUploadRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 600 MB. Longer recordings go through the command line: php artisan nailrod:play SET RECORDING.', 'file.required' => 'Choose a recording first (a CSV file).'];
+        return [
+            'file.max' =>
+                'The file is larger than 600 MB. Longer recordings go through the command line: php artisan '
+                    .'nailrod:play SET RECORDING.',
+            'file.required' => 'Choose a recording first (a CSV file).',
+        ];
     }
 
     /** The name that the recording gets: that of the file without its ending. */

@@ -15,12 +15,19 @@ final class DescriptorRequest extends RevisionRequest
 
     protected function fields(): array
     {
-        return ['file' => ['required', 'file', 'max:1000'], 'name' => ['nullable', 'string', 'max:60'], 'kind' => ['required', 'in:'.implode(',', DeviceReader::KINDS)]];
+        return [
+            'file' => ['required', 'file', 'max:1000'],
+            'name' => ['nullable', 'string', 'max:60'],
+            'kind' => ['required', 'in:'.implode(',', DeviceReader::KINDS)],
+        ];
     }
 
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 1 MB, which no device is.', 'file.required' => 'Choose a file first: a device of Nailrod, or a report descriptor.'] + parent::messages();
+        return [
+            'file.max' => 'The file is larger than 1 MB, which no device is.',
+            'file.required' => 'Choose a file first: a device of Nailrod, or a report descriptor.',
+        ] + parent::messages();
     }
 
     public function content(): string

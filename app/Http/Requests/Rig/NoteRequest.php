@@ -47,6 +47,12 @@ final class NoteRequest extends RevisionRequest
 
     public function attributes(): array
     {
-        return ['x' => 'Across', 'y' => 'Down', 'label' => 'Label', 'kind' => 'Kind', 'debounce' => 'Debounce'] + parent::attributes();
+        return [
+            'x' => 'Across',
+            'y' => 'Down',
+            'label' => 'Label',
+            'kind' => 'Kind',
+            'debounce' => 'Debounce',
+        ] + parent::attributes();
     }
 }

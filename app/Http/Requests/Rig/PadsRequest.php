@@ -29,14 +29,21 @@ final class PadsRequest extends FormRequest
         ];
     }
 
-    /** @return list<array{slot: int, model: string, standard: bool, buttons: int, axes: list<float>, device: ?string}> by slot */
+    /**
+     * @return list<array{slot: int, model: string, standard: bool, buttons: int, axes: list<float>, device: ?string}>
+     *    by slot
+     */
     public function pads(): array
     {
         $pads = [];
         foreach ($this->array('pads') as $pad) {
             $pads[] = [
-                'slot' => (int) $pad['slot'], 'model' => (string) $pad['model'], 'standard' => $pad['mapping'] === 'standard', 'buttons' => (int) $pad['buttons'],
-                'axes' => array_map(floatval(...), array_values($pad['axes'])), 'device' => isset($pad['device']) ? (string) $pad['device'] : null,
+                'slot' => (int) $pad['slot'], 'model' => (string) $pad['model'],
+                'standard' => $pad['mapping'] === 'standard', 'buttons' => (int) $pad['buttons'],
+                'axes' => array_map(
+                    floatval(...),
+                    array_values($pad['axes']),
+                ), 'device' => isset($pad['device']) ? (string) $pad['device'] : null,
             ];
         }
         usort($pads, fn (array $a, array $b) => $a['slot'] <=> $b['slot']);

@@ -13,7 +13,13 @@ final class TokenRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:60'], 'feeds' => ['array', 'max:64'], 'feeds.*' => ['string', 'max:60'], 'games' => ['array', 'max:16'], 'games.*' => ['string', 'max:60']];
+        return [
+            'name' => ['required', 'string', 'max:60'],
+            'feeds' => ['array', 'max:64'],
+            'feeds.*' => ['string', 'max:60'],
+            'games' => ['array', 'max:16'],
+            'games.*' => ['string', 'max:60'],
+        ];
     }
 
     public function name(): string
@@ -25,6 +31,11 @@ final class TokenRequest extends FormRequest
     {
         $words = fn (string $name): array => array_values(array_filter($this->array($name), is_string(...)));
 
-        return new Scope(see: $this->boolean('see'), order: $this->boolean('order'), feeds: $words('feeds'), games: $words('games'));
+        return new Scope(
+            see: $this->boolean('see'),
+            order: $this->boolean('order'),
+            feeds: $words('feeds'),
+            games: $words('games'),
+        );
     }
 }

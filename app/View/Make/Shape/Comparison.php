@@ -71,12 +71,16 @@ final readonly class Comparison
         if ($kind === 'axis' && isset($this->place->set->shapings[$of])) {
             return $plot->line($this->place->set->shapings[$of]);
         }
-        $revision = $kind === 'revision' ? Revision::query()->where('set_id', $this->place->record->id)->find((int) $of) : null;
+        $revision = $kind === 'revision' ? Revision::query()
+            ->where('set_id', $this->place->record->id)
+            ->find((int) $of) : null;
         if ($revision === null) {
             return null;
         }
         try {
-            $shaping = (new Assembly(Drafts::of(new DatabaseLibrary, $revision->set())))->assemble($revision->set())->shapings[$this->axis->ref] ?? null;
+            $shaping = (
+                new Assembly(Drafts::of(new DatabaseLibrary, $revision->set()))
+            )->assemble($revision->set())->shapings[$this->axis->ref] ?? null;
         } catch (FormatError) {
             // It was made for parents or devices that are others by now.
             return null;

@@ -25,7 +25,10 @@ final readonly class Figures
         $rows['Gain at the high end'] = self::gain($gains['high']);
         $rows['From rest until something is sent'] = $fromRest === null ? 'nothing ever is' : $this->travel($fromRest);
         $rows['Finest movement that counts'] = $this->travel($this->tuner->response->finest());
-        $rows['Values it can send'] = sprintf('%s of 65 536', number_format($this->tuner->response->distinct(), 0, '.', ' '));
+        $rows['Values it can send'] = sprintf(
+            '%s of 65 536',
+            number_format($this->tuner->response->distinct(), 0, '.', ' '),
+        );
         foreach ($this->tuner->reached() as $place => $lost) {
             $rows[ucfirst($place)] = $lost === null ? 'is reached' : 'is lost in '.$lost;
         }
@@ -53,7 +56,10 @@ final readonly class Figures
         $rotation = $this->tuner->shaping->rotation;
         $degrees = $rotation->used ?? $rotation->degrees;
 
-        return $degrees === null || $this->tuner->shaping->axis->isBuilt() ? $words : $words.sprintf(', %.1f°', $part * $degrees);
+        return $degrees === null || $this->tuner->shaping->axis->isBuilt()
+            ? $words
+            : $words
+            .sprintf(', %.1f°', $part * $degrees);
     }
 
     private static function gain(float $gain): string

@@ -16,7 +16,10 @@ final readonly class Force
 
     public function __construct(public WheelForce $force) {}
 
-    /** How far the picture goes to either side, in degrees: a little beyond where the end-stop has its whole force, no further than the wheel turns. */
+    /**
+     * How far the picture goes to either side, in degrees: a little beyond where the end-stop has its whole force, no
+     * further than the wheel turns.
+     */
     public function reach(): float
     {
         return min($this->force->degrees / 2, $this->force->end() + 6 * WheelForce::GIVES);
@@ -35,7 +38,10 @@ final readonly class Force
     /** The force of the spring as an SVG path. */
     public function spring(): string
     {
-        return $this->path([-$this->reach(), -$this->force->end(), 0.0, $this->force->end(), $this->reach()], $this->force->ofSpring(...));
+        return $this->path(
+            [-$this->reach(), -$this->force->end(), 0.0, $this->force->end(), $this->reach()],
+            $this->force->ofSpring(...),
+        );
     }
 
     /**
@@ -47,7 +53,10 @@ final readonly class Force
     {
         $whole = min($this->reach(), $this->force->end() + WheelForce::GIVES);
 
-        return $this->force->hasEndStop() ? $this->path([$side * $this->force->end(), $side * $whole, $side * $this->reach()], $this->force->ofEndStop(...)) : '';
+        return $this->force->hasEndStop() ? $this->path(
+            [$side * $this->force->end(), $side * $whole, $side * $this->reach()],
+            $this->force->ofEndStop(...),
+        ) : '';
     }
 
     /**

@@ -18,12 +18,15 @@ final readonly class Handle
      * @param string                                      $moves  one of the constants
      * @param float                                       $x      travel at which it is, 0..1
      * @param float                                       $y      value at which it is, 0..1
-     * @param ?array{field: string, from: float, to: float} $across its field, and what that says at travel 0 and at travel 1
+     * @param ?array{field: string, from: float, to: float} $across its field,
+     *                                         and what that says at travel 0 and at travel 1
      * @param ?array{field: string, from: float, to: float} $up     the same for the value
      * @param string                                      $flag   a few words beside its line, empty for none
-     * @param string                                      $remove id of the form that takes it away, empty if it cannot be
+     * @param string                                      $remove id of the form
+     *                                         that takes it away, empty if it cannot be
      * @param string                                      $stop   id of the stop that it is, empty if it is none
-     * @param int                                         $row    lines its flag is put further, so that flags do not cover each other
+     * @param int                                         $row    lines its flag
+     *                                         is put further, so that flags do not cover each other
      * @param bool                                        $isAside is what it is set aside?
      */
     public function __construct(

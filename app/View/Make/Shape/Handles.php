@@ -28,7 +28,14 @@ final readonly class Handles
     {
         $handles = new self($view);
 
-        return [...$handles->zones(), ...$handles->curve(), ...$handles->range(), ...$handles->notches(), ...$handles->stops(), ...$handles->made()];
+        return [
+            ...$handles->zones(),
+            ...$handles->curve(),
+            ...$handles->range(),
+            ...$handles->notches(),
+            ...$handles->stops(),
+            ...$handles->made(),
+        ];
     }
 
     /** @return list<Handle> */
@@ -37,11 +44,35 @@ final readonly class Handles
         $zones = $this->view->shaping()->zones;
         $whole = $this->centred ? 200.0 : 100.0;
         $handles = [
-            new Handle('zone-low', 'zone', 'Dead zone, low end', Handle::ACROSS, $zones->low, 0.0, ['field' => '#dead_zones-low', 'from' => 0.0, 'to' => $whole]),
-            new Handle('zone-high', 'zone', 'Dead zone, high end', Handle::ACROSS, 1.0 - $zones->high, 0.0, ['field' => '#dead_zones-high', 'from' => $whole, 'to' => 0.0]),
+            new Handle(
+                'zone-low',
+                'zone',
+                'Dead zone, low end',
+                Handle::ACROSS,
+                $zones->low,
+                0.0,
+                ['field' => '#dead_zones-low', 'from' => 0.0, 'to' => $whole],
+            ),
+            new Handle(
+                'zone-high',
+                'zone',
+                'Dead zone, high end',
+                Handle::ACROSS,
+                1.0 - $zones->high,
+                0.0,
+                ['field' => '#dead_zones-high', 'from' => $whole, 'to' => 0.0],
+            ),
         ];
         if ($this->centred) {
-            $handles[] = new Handle('zone-rest', 'zone', 'Dead zone at rest', Handle::ACROSS, 0.5 + $zones->rest, 0.0, ['field' => '#dead_zones-rest', 'from' => -100.0, 'to' => 100.0]);
+            $handles[] = new Handle(
+                'zone-rest',
+                'zone',
+                'Dead zone at rest',
+                Handle::ACROSS,
+                0.5 + $zones->rest,
+                0.0,
+                ['field' => '#dead_zones-rest', 'from' => -100.0, 'to' => 100.0],
+            );
         }
 
         return $handles;
@@ -58,11 +89,23 @@ final readonly class Handles
             $y = $shaping->shape($travel);
             $k = 100.0 * $curve->k;
 
-            return [new Handle('bend', 'bend', 'Bend of the curve', Handle::UP, $travel, $y, null, ['field' => '#curve-k', 'from' => $k + 250.0 * $y, 'to' => $k - 250.0 * (1.0 - $y)])];
+            return [
+                new Handle(
+                    'bend',
+                    'bend',
+                    'Bend of the curve',
+                    Handle::UP,
+                    $travel,
+                    $y,
+                    null,
+                    ['field' => '#curve-k', 'from' => $k + 250.0 * $y, 'to' => $k - 250.0 * (1.0 - $y)],
+                ),
+            ];
         }
         $handles = [];
         foreach ($curve instanceof PointCurve ? $curve->points : [] as $i => [$x, $y]) {
-            // Dead zones stretch what is left of each half: the field runs straight along the half that the point is in.
+            // Dead zones stretch what is left of each half: the field runs straight along the half that the point is
+            // in.
             [$a, $b] = $this->centred ? ($x < 0.5 ? [0.0, 0.4999] : [0.5001, 1.0]) : [0.0, 1.0];
             $slope = ($b - $a) / max(1e-6, $shaping->zones->undo($b) - $shaping->zones->undo($a));
             [$anchor, $there] = $this->centred && $x === 0.5 ? [0.5, 0.5] : [$a, $shaping->zones->undo($a)];
@@ -76,7 +119,11 @@ final readonly class Handles
                 $shaping->zones->undo($x),
                 $range->apply($y),
                 ['field' => '#curve-x-'.$i, 'from' => $at(0.0), 'to' => $at(1.0)],
-                ['field' => '#curve-y-'.$i, 'from' => $this->figure(-$range->low / $height), 'to' => $this->figure((1.0 - $range->low) / $height)],
+                [
+                    'field' => '#curve-y-'.$i,
+                    'from' => $this->figure(-$range->low / $height),
+                    'to' => $this->figure((1.0 - $range->low) / $height),
+                ],
                 remove: 'remove-point-'.$i,
             );
         }
@@ -90,8 +137,26 @@ final readonly class Handles
         $range = $this->view->shaping()->range;
 
         return [
-            new Handle('range-low', 'range', 'Range, from', Handle::UP, 0.0, $range->low, null, $this->up('#range-low')),
-            new Handle('range-high', 'range', 'Range, to', Handle::UP, 0.0, $range->high, null, $this->up('#range-high')),
+            new Handle(
+                'range-low',
+                'range',
+                'Range, from',
+                Handle::UP,
+                0.0,
+                $range->low,
+                null,
+                $this->up('#range-low'),
+            ),
+            new Handle(
+                'range-high',
+                'range',
+                'Range, to',
+                Handle::UP,
+                0.0,
+                $range->high,
+                null,
+                $this->up('#range-high'),
+            ),
         ];
     }
 
@@ -100,7 +165,17 @@ final readonly class Handles
     {
         $handles = [];
         foreach ($this->view->shaping()->notches->at as $i => $at) {
-            $handles[] = new Handle('notch-'.$i, 'notch', 'Notch '.($i + 1), Handle::UP, 1.0, $at, null, $this->up('#notches-at-'.$i), remove: 'remove-notch-'.$i);
+            $handles[] = new Handle(
+                'notch-'.$i,
+                'notch',
+                'Notch '.($i + 1),
+                Handle::UP,
+                1.0,
+                $at,
+                null,
+                $this->up('#notches-at-'.$i),
+                remove: 'remove-notch-'.$i,
+            );
         }
 
         return $handles;
@@ -111,7 +186,20 @@ final readonly class Handles
     {
         $handles = [];
         foreach ($this->view->stops->all as $stop) {
-            $handles[] = new Handle('stop-'.$stop->id, 'stop', 'Stop '.$stop->name, Handle::UP, 0.0, $stop->at, null, $this->up('#stop-'.$stop->id.'-at'), $stop->name.' '.Percent::at($stop->at, $this->centred), 'remove-stop-'.$stop->id, $stop->id, isAside: $this->view->place->set->isAside(PartPath::stop($stop->id)));
+            $handles[] = new Handle(
+                'stop-'.$stop->id,
+                'stop',
+                'Stop '.$stop->name,
+                Handle::UP,
+                0.0,
+                $stop->at,
+                null,
+                $this->up('#stop-'.$stop->id.'-at'),
+                $stop->name.' '.Percent::at($stop->at, $this->centred),
+                'remove-stop-'.$stop->id,
+                $stop->id,
+                isAside: $this->view->place->set->isAside(PartPath::stop($stop->id)),
+            );
         }
 
         return $handles;
@@ -132,11 +220,41 @@ final readonly class Handles
             foreach ($made->marks() as $mark => $at) {
                 $handle = 'made-'.$id.'-'.$mark;
                 $field = $this->up('#'.$handle);
-                $words = $mark === array_key_first($made->marks()) && $made->markWords() !== '' ? $made->markWords().' '.Percent::at($at, $this->centred) : '';
+                $words = $mark === array_key_first($made->marks())
+                    && $made->markWords() !== ''
+                    ? $made->markWords()
+                    .' '
+                    .Percent::at($at, $this->centred)
+                    : '';
                 $remove = $isFlag ? 'remove-made-'.$id : 'remove-'.$handle;
                 $handles[] = $isAcross
-                    ? new Handle($handle, $made->markKind(), $made->markName($mark), Handle::ACROSS, $at, $isFlag ? 1.0 : 0.0, $field, null, $words, $remove, row: $isFlag ? $row : 0, isAside: $isAside)
-                    : new Handle($handle, $made->markKind(), $made->markName($mark), Handle::UP, 0.0, $at, null, $field, $words, $remove, isAside: $isAside);
+                    ? new Handle(
+                        $handle,
+                        $made->markKind(),
+                        $made->markName($mark),
+                        Handle::ACROSS,
+                        $at,
+                        $isFlag ? 1.0 : 0.0,
+                        $field,
+                        null,
+                        $words,
+                        $remove,
+                        row: $isFlag ? $row : 0,
+                        isAside: $isAside,
+                    )
+                    : new Handle(
+                        $handle,
+                        $made->markKind(),
+                        $made->markName($mark),
+                        Handle::UP,
+                        0.0,
+                        $at,
+                        null,
+                        $field,
+                        $words,
+                        $remove,
+                        isAside: $isAside,
+                    );
             }
             $row += (int) ($isFlag && $isAcross);
         }

@@ -23,18 +23,28 @@ final readonly class ShapeMade
     /** @return array<string, Made> what closes and opens with this axis, by id */
     public function fromIt(): array
     {
-        return array_filter($this->place->set->made, fn (Made $made) => ! $made instanceof BuildsAxes && in_array($this->axis?->ref, $made->sources(), true));
+        return array_filter(
+            $this->place->set->made,
+            fn (Made $made) => ! $made instanceof BuildsAxes && in_array($this->axis?->ref, $made->sources(), true),
+        );
     }
 
     /** @return array<string, BuildsAxes> what is built from this axis, or what this axis is, by id */
     public function built(): array
     {
         return array_filter($this->place->set->made, fn (Made $made) => $made instanceof BuildsAxes && (
-            in_array($this->axis?->ref, $made->sources(), true) || in_array($this->axis?->ref, array_map(fn (AxisInput $axis) => $axis->ref, $made->axes()), true)
+            in_array($this->axis?->ref, $made->sources(), true) || in_array(
+                $this->axis?->ref,
+                array_map(fn (AxisInput $axis) => $axis->ref, $made->axes()),
+                true,
+            )
         ));
     }
 
-    /** @return array<string, string> what can be made from this axis and another one, or from its halves, in words by kind */
+    /**
+     * @return array<string, string> what can be made from this axis and another one, or from its halves, in words by
+     *    kind
+     */
     public function newKinds(): array
     {
         $kinds = [];
@@ -55,7 +65,9 @@ final readonly class ShapeMade
         $isCentred = $rig->axes[$made->sources()[0]]->centred ?? false;
         $like = [];
         foreach ($rig->axes as $ref => $axis) {
-            if (in_array($ref, $made->sources(), true) || (! ($made instanceof BuildsAxes && $axis->isBuilt()) && $axis->centred === $isCentred)) {
+            if (in_array($ref, $made->sources(), true) || (
+                ! ($made instanceof BuildsAxes && $axis->isBuilt()) && $axis->centred === $isCentred
+            )) {
                 $like[$ref] = $rig->fullNameOf($ref, ' · ');
             }
         }
@@ -67,7 +79,10 @@ final readonly class ShapeMade
     {
         $rig = $this->place->set->rig;
 
-        return $made->inWords(array_map($rig->nameOf(...), $made->sources()), $rig->axes[$made->sources()[0]]->centred ?? false);
+        return $made->inWords(
+            array_map($rig->nameOf(...), $made->sources()),
+            $rig->axes[$made->sources()[0]]->centred ?? false,
+        );
     }
 
     /** @return array<string, string> axes that something can be made with beside this one, by reference */

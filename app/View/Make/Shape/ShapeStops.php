@@ -33,7 +33,11 @@ final readonly class ShapeStops
     /** @return array<string, string> the contacts that lie near the axis, and what opens the stop now, by reference */
     public function openers(?Stop $stop): array
     {
-        return (new Choices($this->place->set))->near(Reference::CONTACT, explode('/', $this->axis->ref ?? '', 2)[0], $stop === null ? '' : $this->openerOf($stop));
+        return (new Choices($this->place->set))->near(
+            Reference::CONTACT,
+            explode('/', $this->axis->ref ?? '', 2)[0],
+            $stop === null ? '' : $this->openerOf($stop),
+        );
     }
 
     /**
@@ -44,7 +48,10 @@ final readonly class ShapeStops
     public function mayHold(array $held): array
     {
         $rig = $this->place->set->rig;
-        $like = array_filter($rig->axes, fn (AxisInput $axis) => $axis->centred === $this->isCentred || in_array($axis->ref, $held, true));
+        $like = array_filter(
+            $rig->axes,
+            fn (AxisInput $axis) => $axis->centred === $this->isCentred || in_array($axis->ref, $held, true),
+        );
 
         return array_map(fn (AxisInput $axis) => $rig->nameOf($axis->ref), $like);
     }
@@ -59,7 +66,11 @@ final readonly class ShapeStops
         $rig = $this->place->set->rig;
         $opener = $this->openerOf($stop);
 
-        return $stop->inWords(implode(' and ', array_map($rig->nameOf(...), $stop->axes)), $opener === '' ? '' : $rig->nameOf($opener), $this->isCentred);
+        return $stop->inWords(
+            implode(' and ', array_map($rig->nameOf(...), $stop->axes)),
+            $opener === '' ? '' : $rig->nameOf($opener),
+            $this->isCentred,
+        );
     }
 
     /** A name for a stop that is not there yet. */

@@ -40,7 +40,12 @@ final readonly class ShapeWheel
         }
         $degrees = SettingReading::turning($this->device)->degrees ?? 0;
 
-        return $degrees === 0 ? null : new Force(new WheelForce($degrees, (int) min($degrees, $this->figure(Setting::ROTATION)), $this->figure(Setting::SPRING), $this->figure(Setting::END_STOP)));
+        return $degrees === 0 ? null : new Force(new WheelForce(
+            $degrees,
+            (int) min($degrees, $this->figure(Setting::ROTATION)),
+            $this->figure(Setting::SPRING),
+            $this->figure(Setting::END_STOP),
+        ));
     }
 
     private function figure(string $setting): float

@@ -22,10 +22,16 @@ final readonly class TwoAxes
     {
         $shapings = $place->set->shapings;
 
-        return isset($shapings[$across], $shapings[$along]) && $across !== $along ? new self($place, $shapings[$across], $shapings[$along]) : null;
+        return isset($shapings[$across], $shapings[$along]) && $across !== $along ? new self(
+            $place,
+            $shapings[$across],
+            $shapings[$along],
+        ) : null;
     }
 
-    /** The axis that a picture of two is naturally made with: the other one of a stick, the other lever of a built axis. */
+    /**
+     * The axis that a picture of two is naturally made with: the other one of a stick, the other lever of a built axis.
+     */
     public static function partnerOf(Place $place, string $ref): string
     {
         $made = $place->set->made;
@@ -43,7 +49,12 @@ final readonly class TwoAxes
         }
         $shaping = $place->set->shapings[$ref] ?? null;
         foreach ($place->set->shapings as $other => $candidate) {
-            if ($other !== $ref && $shaping !== null && $candidate->axis->centred === $shaping->axis->centred && $place->set->rig->controlOf($other)?->kind === $place->set->rig->controlOf($ref)?->kind && explode('/', $other)[0] === explode('/', $ref)[0]) {
+            if (
+                $other !== $ref && $shaping !== null
+                    && $candidate->axis->centred === $shaping->axis->centred
+                    && $place->set->rig->controlOf($other)?->kind === $place->set->rig->controlOf($ref)?->kind
+                    && explode('/', $other)[0] === explode('/', $ref)[0]
+            ) {
                 return $other;
             }
         }
@@ -67,17 +78,36 @@ final readonly class TwoAxes
         return round(self::MARGIN + self::SIZE * ($this->isStick() ? $part : 1.0 - $part), 1);
     }
 
-    /** @return list<array{x: float, y: float, width: float, height: float}> where the dead zones lie, as bars over the whole */
+    /**
+     * @return list<array{x: float, y: float, width: float, height: float}> where the dead zones lie, as bars over the
+     *    whole
+     */
     public function zones(): array
     {
         $bars = [];
         foreach ([[$this->across, true], [$this->along, false]] as [$shaping, $isAcross]) {
             $zones = $shaping->zones;
-            foreach ([[0.0, $zones->low], [0.5 - $zones->rest, 0.5 + $zones->rest], [1.0 - $zones->high, 1.0]] as [$from, $to]) {
+            foreach (
+                [
+                    [0.0, $zones->low],
+                    [0.5 - $zones->rest, 0.5 + $zones->rest],
+                    [1.0 - $zones->high, 1.0],
+                ] as [$from, $to]
+            ) {
                 if ($to > $from) {
                     $bars[] = $isAcross
-                        ? ['x' => $this->x($from), 'y' => (float) self::MARGIN, 'width' => self::SIZE * ($to - $from), 'height' => (float) self::SIZE]
-                        : ['x' => (float) self::MARGIN, 'y' => min($this->y($from), $this->y($to)), 'width' => (float) self::SIZE, 'height' => self::SIZE * ($to - $from)];
+                        ? [
+                            'x' => $this->x($from),
+                            'y' => (float) self::MARGIN,
+                            'width' => self::SIZE * ($to - $from),
+                            'height' => (float) self::SIZE,
+                        ]
+                        : [
+                            'x' => (float) self::MARGIN,
+                            'y' => min($this->y($from), $this->y($to)),
+                            'width' => (float) self::SIZE,
+                            'height' => self::SIZE * ($to - $from),
+                        ];
                 }
             }
         }
@@ -90,7 +120,10 @@ final readonly class TwoAxes
     {
         $wanted = [$this->across->axis->ref, $this->along->axis->ref];
 
-        return array_filter($this->place->set->made, fn ($made) => $made instanceof Directions && array_diff($wanted, $made->sources()) === []);
+        return array_filter(
+            $this->place->set->made,
+            fn ($made) => $made instanceof Directions && array_diff($wanted, $made->sources()) === [],
+        );
     }
 
     /** @return array<string, BuiltAxis> axes that are built from these two, by id */
@@ -98,10 +131,16 @@ final readonly class TwoAxes
     {
         $wanted = [$this->across->axis->ref, $this->along->axis->ref];
 
-        return array_filter($this->place->set->made, fn ($made) => $made instanceof BuiltAxis && array_diff($wanted, $made->sources()) === []);
+        return array_filter(
+            $this->place->set->made,
+            fn ($made) => $made instanceof BuiltAxis && array_diff($wanted, $made->sources()) === [],
+        );
     }
 
-    /** @return array<string, array{path: string, x: float, y: float}> lines along which a built axis gives the same, and where that is written, by what it gives there */
+    /**
+     * @return array<string, array{path: string, x: float, y: float}> lines along which a built axis gives the same, and
+     *    where that is written, by what it gives there
+     */
     public function contours(BuiltAxis $built): array
     {
         $turned = $built->sources()[0] !== $this->across->axis->ref;

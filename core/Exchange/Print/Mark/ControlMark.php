@@ -15,10 +15,25 @@ final readonly class ControlMark implements Mark
      * @param float $y     of its middle, in mm
      * @param float $scale mm on the page for a unit of the faceplate
      */
-    public function __construct(public ControlKind $kind, public float $x, public float $y, public float $scale, public bool $isUsed) {}
+    public function __construct(
+        public ControlKind $kind,
+        public float $x,
+        public float $y,
+        public float $scale,
+        public bool $isUsed,
+    ) {}
 
     public function svg(Ink $ink): string
     {
-        return sprintf('<path transform="translate(%.2f %.2f) scale(%.5f)" d="%s" fill="%s" stroke="%s" stroke-width="%.2f"/>', $this->x, $this->y, $this->scale, $this->kind->mark(), $this->isUsed ? '#e4e0d4' : 'none', $this->isUsed ? Ink::BLACK : Ink::GREY, 0.2 / $this->scale);
+        return sprintf(
+            '<path transform="translate(%.2f %.2f) scale(%.5f)" d="%s" fill="%s" stroke="%s" stroke-width="%.2f"/>',
+            $this->x,
+            $this->y,
+            $this->scale,
+            $this->kind->mark(),
+            $this->isUsed ? '#e4e0d4' : 'none',
+            $this->isUsed ? Ink::BLACK : Ink::GREY,
+            0.2 / $this->scale,
+        );
     }
 }

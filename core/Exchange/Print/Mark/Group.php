@@ -18,6 +18,11 @@ final readonly class Group implements Mark
 
     public function svg(Ink $ink): string
     {
-        return sprintf('<g transform="translate(%.2f %.2f)">%s</g>', $this->x, $this->y, implode('', array_map(fn (Mark $mark) => $mark->svg($ink), $this->marks)));
+        return sprintf(
+            '<g transform="translate(%.2f %.2f)">%s</g>',
+            $this->x,
+            $this->y,
+            implode('', array_map(fn (Mark $mark) => $mark->svg($ink), $this->marks)),
+        );
     }
 }

@@ -13,7 +13,12 @@ final readonly class Rule implements Mark
      * @param list<array{float, float}> $points in mm
      * @param float                     $width  in mm
      */
-    public function __construct(public array $points, public float $width = 0.15, public bool $isGrey = false, public bool $isDashed = false) {}
+    public function __construct(
+        public array $points,
+        public float $width = 0.15,
+        public bool $isGrey = false,
+        public bool $isDashed = false,
+    ) {}
 
     public function svg(Ink $ink): string
     {

@@ -18,6 +18,13 @@ final readonly class SignMark implements Mark
 
     public function svg(Ink $ink): string
     {
-        return sprintf('<path transform="translate(%.2f %.2f) scale(%.4f)" d="%s" fill="%s"/>', $this->x, $this->y, $this->side / 10, $this->sign->path(), Ink::BLACK);
+        return sprintf(
+            '<path transform="translate(%.2f %.2f) scale(%.4f)" d="%s" fill="%s"/>',
+            $this->x,
+            $this->y,
+            $this->side / 10,
+            $this->sign->path(),
+            Ink::BLACK,
+        );
     }
 }

@@ -21,7 +21,16 @@ final readonly class Writing implements Mark
      * @param ?float $most   how wide it may be, in mm; null for as wide as it is
      * @param string $anchor one of the words above
      */
-    public function __construct(public string $text, public float $x, public float $y, public float $size, public ?float $most = null, public string $anchor = self::START, public bool $isBold = true, public bool $isGrey = false) {}
+    public function __construct(
+        public string $text,
+        public float $x,
+        public float $y,
+        public float $size,
+        public ?float $most = null,
+        public string $anchor = self::START,
+        public bool $isBold = true,
+        public bool $isGrey = false,
+    ) {}
 
     /** @return float in mm */
     public function width(): float
@@ -32,7 +41,8 @@ final readonly class Writing implements Mark
     public function svg(Ink $ink): string
     {
         return sprintf(
-            '<text x="%.2f" y="%.2f" font-size="%.3f" font-weight="%d" text-anchor="%s" fill="%s" textLength="%.2f" lengthAdjust="spacingAndGlyphs">%s</text>',
+            '<text x="%.2f" y="%.2f" font-size="%.3f" font-weight="%d" text-anchor="%s" fill="%s" textLength="%.2f" '
+                .'lengthAdjust="spacingAndGlyphs">%s</text>',
             $this->x,
             $this->y,
             $this->size * Letters::POINT,

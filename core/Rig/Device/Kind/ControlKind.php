@@ -9,8 +9,9 @@ use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Rig\Device\Control;
 
 /**
- * What a hand does with a control: what it can report, how it is drawn on the screen and on paper, and what it is proposed
- * for. A new kind is one class and one line in ControlKinds, and a view in `components/controls` if it is drawn anew.
+ * What a hand does with a control: what it can report, how it is drawn on the screen and on paper, and what it is
+ * proposed for. A new kind is one class and one line in ControlKinds, and a view in `components/controls` if it is
+ * drawn anew.
  */
 abstract readonly class ControlKind
 {
@@ -26,7 +27,10 @@ abstract readonly class ControlKind
     /** @return string path in SVG, in units of the faceplate from its middle, as it is printed */
     abstract public function mark(): string;
 
-    /** @return array{int, int, int} room for it with its label across and down, and how far down its middle lies; in grid units */
+    /**
+     * @return array{int, int, int} room for it with its label across and down, and how far down its middle lies; in
+     *    grid units
+     */
     abstract public function room(): array;
 
     /** "two-way switch". */

@@ -37,7 +37,9 @@ final class MeantTest extends TestCase
 
     private static function halfPair(BindingSet $set): Finding
     {
-        return array_values(array_filter(FindingsReport::of($set)->told, fn (Finding $finding) => $finding->kind === 'half a pair'))[0];
+        return array_values(
+            array_filter(FindingsReport::of($set)->told, fn (Finding $finding) => $finding->kind === 'half a pair'),
+        )[0];
     }
 
     /** @return array{list<string>, list<string>} */
@@ -45,7 +47,10 @@ final class MeantTest extends TestCase
     {
         $report = FindingsReport::of($set);
 
-        return [array_map(fn (Finding $finding) => $finding->kind, $report->told), array_map(fn (Finding $finding) => $finding->kind, $report->meant)];
+        return [
+            array_map(fn (Finding $finding) => $finding->kind, $report->told),
+            array_map(fn (Finding $finding) => $finding->kind, $report->meant),
+        ];
     }
 
     public function test_what_is_meant_is_counted_apart_and_stays_away_when_the_set_is_read_again(): void
@@ -56,13 +61,21 @@ final class MeantTest extends TestCase
         $finding = self::halfPair($set);
         $meant = self::of(SetDocument::fromJson(self::meant($set, $finding)->toJson()));
         $this->assertSame([['not reached', 'not reached'], ['half a pair']], self::kinds($meant));
-        $this->assertSame(['2 to look at, 1 meant', [$finding->id() => 'So it is.']], [FindingsReport::of($meant)->inWords(), FindingsReport::of($meant)->reasons]);
+        $this->assertSame(
+            ['2 to look at, 1 meant', [$finding->id() => 'So it is.']],
+            [FindingsReport::of($meant)->inWords(), FindingsReport::of($meant)->reasons],
+        );
         $this->assertCount(2, Checks::over($meant));
         $this->assertSame($finding->id(), Checks::find($meant, $finding->id())?->id());
         // It is said in every set below, and can be taken back there.
         $below = self::of((new DemoSets)->set('dunlin') ?? throw new \LogicException, $meant->merged->own);
         $this->assertContains('half a pair', self::kinds($below)[1]);
-        $this->assertNotContains('half a pair', self::kinds(self::of((new Edits($below))->takenAway(FindingsReport::path($finding)), $meant->merged->own))[1]);
+        $this->assertNotContains(
+            'half a pair',
+            self::kinds(
+                self::of((new Edits($below))->takenAway(FindingsReport::path($finding)), $meant->merged->own),
+            )[1],
+        );
     }
 
     public function test_it_is_told_again_when_what_it_speaks_of_becomes_another(): void
@@ -74,16 +87,27 @@ final class MeantTest extends TestCase
         $cell = $set->merged->value(PartPath::cell($spot->layer, $spot->ref));
         assert(is_array($cell));
         foreach ([
-            'another behaviour' => $meant->with(PartPath::cell($spot->layer, $spot->ref), ['behaviour' => ['kind' => 'pulse', 'width_ms' => 90]] + $cell),
+            'another behaviour' => $meant->with(
+                PartPath::cell($spot->layer, $spot->ref),
+                ['behaviour' => ['kind' => 'pulse', 'width_ms' => 90]] + $cell,
+            ),
             'another way' => $meant->with(PartPath::way($finding->actions[0]), ['kind' => 'button', 'number' => 77]),
-            'another place' => $meant->without(PartPath::cell($spot->layer, $spot->ref))->with(PartPath::cell('base', 'fennel/left-thumb'), $cell),
+            'another place' => $meant->without(PartPath::cell($spot->layer, $spot->ref))->with(
+                PartPath::cell('base', 'fennel/left-thumb'),
+                $cell,
+            ),
         ] as $what => $changed) {
             $report = FindingsReport::of(self::of($changed));
             $this->assertSame([], $report->meant, $what);
             $this->assertSame('So it is.', $report->reasons[$finding->id()] ?? '', $what);
         }
         // Anything else may change.
-        $this->assertCount(1, FindingsReport::of(self::of($meant->with(PartPath::cell('base', 'gorse/button-4'), ['nothing' => true])))->meant);
+        $this->assertCount(
+            1,
+            FindingsReport::of(
+                self::of($meant->with(PartPath::cell('base', 'gorse/button-4'), ['nothing' => true])),
+            )->meant,
+        );
         $this->assertCount(1, FindingsReport::of(self::of($meant->renamed('Skerrywing, mine')))->meant);
     }
 
@@ -91,20 +115,36 @@ final class MeantTest extends TestCase
     {
         $rule = ['lamp' => 'rowan/rev-1', 'while' => ['always' => true], 'colour' => 'white'];
         $set = self::of(DemoSets::skerrywing()->merged->own->with(PartPath::lamp('ring'), $rule));
-        $finding = array_values(array_filter(FindingsReport::of($set)->told, fn (Finding $one) => $one->kind === 'no such colour'))[0];
+        $finding = array_values(
+            array_filter(FindingsReport::of($set)->told, fn (Finding $one) => $one->kind === 'no such colour'),
+        )[0];
         $meant = self::meant($set, $finding);
         $this->assertSame(['no such colour'], self::kinds(self::of($meant))[1]);
-        $this->assertSame([], self::kinds(self::of($meant->with(PartPath::lamp('ring'), ['lamp' => 'rowan/rev-2'] + $rule)))[1]);
+        $this->assertSame(
+            [],
+            self::kinds(self::of($meant->with(PartPath::lamp('ring'), ['lamp' => 'rowan/rev-2'] + $rule)))[1],
+        );
     }
 
     public function test_a_mark_says_what_it_is_of_and_why(): void
     {
         $set = DemoSets::skerrywing();
         $finding = self::halfPair($set);
-        $words = (new \Nailrod\Core\Set\Words($set))->lines(\Nailrod\Core\Set\SetDiff::between($set->merged->own, self::meant($set, $finding)));
-        $this->assertSame(['That cast mooring off is reached, Make mooring fast is not: there is no way back. It is needed: not said here → is meant: “So it is.”'], $words);
+        $words = (new \Nailrod\Core\Set\Words($set))->lines(
+            \Nailrod\Core\Set\SetDiff::between($set->merged->own, self::meant($set, $finding)),
+        );
+        $this->assertSame(
+            [
+                'That cast mooring off is reached, Make mooring fast is not: there is no way back. It is needed: not '
+                    .'said here → is meant: “So it is.”',
+            ],
+            $words,
+        );
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('meant.0f: found no field "why"');
-        SetDocument::fromJson((string) json_encode(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'a', 'name' => 'A', 'meant' => ['0f' => ['says' => 'X', 'of' => 'y']]]));
+        SetDocument::fromJson((string) json_encode([
+            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'a', 'name' => 'A',
+            'meant' => ['0f' => ['says' => 'X', 'of' => 'y']],
+        ]));
     }
 }

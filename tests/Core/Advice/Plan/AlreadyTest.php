@@ -33,10 +33,13 @@ final class AlreadyTest extends TestCase
         $this->assertSame([['layer', 'water']], $already->leads()['fennel/ring']);
         $this->assertContains(['action', 'drop-sack'], $already->leads()['fennel/mark']);
         $this->assertContains(['variable', 'sack'], $already->leads()['fennel/mark']);
-        $this->assertSame('by Fennel Mark button, Cruise; by macro Three sacks', $already->said()['action']['drop-sack']);
+        $this->assertSame(
+            'by Fennel Mark button, Cruise; by macro Three sacks',
+            $already->said()['action']['drop-sack'],
+        );
     }
 
-    public function test_keys_say_what_the_game_and_the_desktop_do_with_them_first_in_whatever_order_they_are_held(): void
+    public function test_keys_say_what_game_and_desktop_do_with_them_first_in_whatever_order_they_are_held(): void
     {
         $keys = Already::of(self::demo())->said()['key'];
         $this->assertSame('the game takes it for Flaps one up; sent by Fennel Switch 4 up, Cruise', $keys['KeyV']);

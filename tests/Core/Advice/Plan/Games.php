@@ -39,13 +39,19 @@ final class Games implements Library
         foreach (array_rand($rig->contacts, min(count($rig->contacts), 6)) as $ref) {
             $action = $actions[array_rand($actions)];
             if ($action['kind'] !== 'axis' && $rig->contacts[$ref]->encoder === null) {
-                $cells[mt_rand(0, 3) === 0 ? 'second' : 'base'][$ref] = ['behaviour' => ['kind' => 'pulse'], 'outputs' => [['kind' => 'action', 'action' => $action['id']]]];
-                $ways[$action['id']] = mt_rand(0, 2) === 0 ? ['kind' => 'key', 'code' => 'F'.mt_rand(1, 12)] : ['kind' => 'button', 'number' => mt_rand(1, 40)];
+                $cells[mt_rand(0, 3) === 0 ? 'second' : 'base'][$ref] = [
+                    'behaviour' => ['kind' => 'pulse'], 'outputs' => [['kind' => 'action', 'action' => $action['id']]],
+                ];
+                $ways[$action['id']] = mt_rand(0, 2) === 0 ? ['kind' => 'key', 'code' => 'F'.mt_rand(1, 12)] : [
+                    'kind' => 'button', 'number' => mt_rand(1, 40),
+                ];
             }
         }
         $first = array_key_first(array_filter($rig->contacts, fn ($contact) => $contact->encoder === null));
         unset($cells['base'][$first], $cells['second'][$first]);
-        $cells['base'][$first] = ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'second']]];
+        $cells['base'][$first] = [
+            'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'second']],
+        ];
         $game->set = ['layers' => ['second' => ['name' => 'Second']], 'cells' => array_filter($cells), 'ways' => $ways];
 
         return $game;
@@ -70,7 +76,8 @@ final class Games implements Library
     public static function ofAxes(int $axes, array $controls): self
     {
         $ids = range(1, $axes);
-        $game = ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 8], 'groups' => [
+        $game = ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart',
+            'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 8], 'groups' => [
             ['id' => 'g', 'name' => 'All'],
         ],
             'variables' => array_combine(
@@ -106,7 +113,13 @@ final class Games implements Library
 
     public function assembled(?SetDocument $set = null): BindingSet
     {
-        return (new Assembly($this))->assemble($set ?? SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'set', 'name' => 'Set', 'simulator' => 'game', 'devices' => array_keys($this->devices)] + $this->set)));
+        return (new Assembly($this))->assemble($set ?? SetDocument::read(Node::of(
+            [
+                'format' => SetDocument::FORMAT,
+                'version' => 1,
+                'id' => 'set', 'name' => 'Set', 'simulator' => 'game', 'devices' => array_keys($this->devices),
+            ] + $this->set,
+        )));
     }
 
     public function set(string $id): ?SetDocument
@@ -134,11 +147,20 @@ final class Games implements Library
     {
         $all = $variables = [];
         $add = function (string $id, string $kind, array $effect, bool $key) use (&$all): void {
-            $all[] = ['id' => $id, 'name' => ucfirst($id), 'group' => 'g', 'kind' => $kind, 'essential' => mt_rand(0, 3) === 0, 'effect' => $effect, 'by_variable' => mt_rand(0, 1) === 1, 'role' => 'role '.$id]
+            $all[] = [
+                'id' => $id, 'name' => ucfirst($id),
+                'group' => 'g',
+                'kind' => $kind, 'essential' => mt_rand(0, 3) === 0, 'effect' => $effect,
+                'by_variable' => mt_rand(0, 1) === 1, 'role' => 'role '.$id,
+            ]
                 + ($key ? ['key' => ['kind' => 'key', 'code' => 'Key'.chr(mt_rand(65, 90))]] : []);
         };
         for ($n = 1; count($all) < $actions; $n++) {
-            $variables['v'.$n] = ['name' => 'V '.$n, 'group' => 'g', 'low' => mt_rand(0, 1) === 0 ? 0 : -5, 'high' => 5];
+            $variables['v'.$n] = [
+                'name' => 'V '.$n,
+                'group' => 'g',
+                'low' => mt_rand(0, 1) === 0 ? 0 : -5, 'high' => 5,
+            ];
             $key = $kind = mt_rand(0, 5);
             match ($kind) {
                 0 => $add('a'.$n, 'axis', ['do' => 'follow', 'variable' => 'v'.$n], false),
@@ -147,29 +169,68 @@ final class Games implements Library
                 default => null,
             };
             foreach ($kind < 3 ? [] : ($kind === 5 ? [1, 0] : [1, -1]) as $amount) {
-                $add('p'.$n.($amount > 0 ? 'u' : 'd'), $kind === 5 ? 'two-state' : 'step pair', ['do' => $kind === 5 ? 'set' : 'step', 'variable' => 'v'.$n, 'amount' => $amount], mt_rand(0, 1) === 1);
+                $add(
+                    'p'.$n.($amount > 0 ? 'u' : 'd'),
+                    $kind === 5 ? 'two-state' : 'step pair',
+                    ['do' => $kind === 5 ? 'set' : 'step', 'variable' => 'v'.$n, 'amount' => $amount],
+                    mt_rand(0, 1) === 1,
+                );
             }
         }
-        $reserved = array_map(fn (string $code) => ['kind' => 'key', 'code' => $code, 'by' => ['game', 'desktop'][mt_rand(0, 1)]], ['Escape', 'Key'.chr(mt_rand(65, 90)), 'F13', 'F14']);
+        $reserved = array_map(
+            fn (string $code) => ['kind' => 'key', 'code' => $code, 'by' => ['game', 'desktop'][mt_rand(0, 1)]],
+            ['Escape', 'Key'.chr(mt_rand(65, 90)), 'F13', 'F14'],
+        );
 
-        return ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => $buttons, 'axes' => $axes],
-            'groups' => [['id' => 'g', 'name' => 'All']], 'variables' => $variables, 'actions' => $all, 'reserved_keys' => $reserved];
+        return ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart',
+            'frame_us' => 16667, 'sees' => [
+            'buttons' => $buttons, 'axes' => $axes,
+        ],
+            'groups' => [
+                ['id' => 'g', 'name' => 'All'],
+            ], 'variables' => $variables, 'actions' => $all, 'reserved_keys' => $reserved];
     }
 
     private static function box(string $id, int $more): Device
     {
-        $controls = [['id' => 'lever', 'name' => 'Lever', 'kind' => 'lever', 'at' => [10, 10], 'axes' => [['number' => 1, 'min' => 0, 'max' => 255]]]];
+        $controls = [
+            [
+                'id' => 'lever', 'name' => 'Lever', 'kind' => 'lever', 'at' => [10, 10],
+                'axes' => [['number' => 1, 'min' => 0, 'max' => 255]],
+            ],
+        ];
         $number = 1;
         foreach (range(1, 6 + $more) as $i) {
             $at = [10 * $i, 40];
             $controls[] = match ($i % 6) {
                 1 => ['id' => 'e'.$i, 'name' => 'Encoder '.$i, 'kind' => 'encoder', 'at' => $at, 'encoder' => $i],
-                2 => ['id' => 's'.$i, 'name' => 'Switch '.$i, 'kind' => 'two-way', 'at' => $at, 'contacts' => [['id' => 'up', 'name' => 'up', 'number' => $number++], ['id' => 'down', 'name' => 'down', 'opposite' => 'up']]],
-                3 => ['id' => 'r'.$i, 'name' => 'Sprung '.$i, 'kind' => 'sprung', 'at' => $at, 'contacts' => [['id' => 'up', 'name' => 'up', 'number' => $number++], ['id' => 'down', 'name' => 'down', 'number' => $number++]]],
-                default => ['id' => 'b'.$i, 'name' => 'Button '.$i, 'kind' => 'button', 'at' => $at, 'contacts' => [['number' => $number++]]],
+                2 => [
+                    'id' => 's'.$i, 'name' => 'Switch '.$i, 'kind' => 'two-way', 'at' => $at,
+                    'contacts' => [
+                        ['id' => 'up', 'name' => 'up', 'number' => $number++],
+                        ['id' => 'down', 'name' => 'down', 'opposite' => 'up'],
+                    ],
+                ],
+                3 => [
+                    'id' => 'r'.$i, 'name' => 'Sprung '.$i, 'kind' => 'sprung', 'at' => $at,
+                    'contacts' => [
+                        ['id' => 'up', 'name' => 'up', 'number' => $number++],
+                        ['id' => 'down', 'name' => 'down', 'number' => $number++],
+                    ],
+                ],
+                default => [
+                    'id' => 'b'.$i, 'name' => 'Button '.$i, 'kind' => 'button', 'at' => $at,
+                    'contacts' => [['number' => $number++]],
+                ],
             };
         }
 
-        return DeviceReader::read(Node::of(['format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => strtoupper($id), 'kind' => 'button box', 'face' => ['width' => 400, 'height' => 100], 'controls' => $controls]));
+        return DeviceReader::read(Node::of([
+            'format' => DeviceReader::FORMAT,
+            'version' => 1,
+            'id' => $id, 'name' => strtoupper($id), 'kind' => 'button box',
+            'face' => ['width' => 400, 'height' => 100],
+            'controls' => $controls,
+        ]));
     }
 }

@@ -60,7 +60,11 @@ final class PlannerTest extends TestCase
             foreach (self::choices($plan) as $choice) {
                 $way = $choice->way->way;
                 if ($way instanceof ControllerButton || $way instanceof ControllerAxis) {
-                    $this->assertLessThanOrEqual($way instanceof ControllerButton ? $set->catalogue?->buttons : $set->catalogue?->axes, $way->number, $seed);
+                    $this->assertLessThanOrEqual(
+                        $way instanceof ControllerButton ? $set->catalogue?->buttons : $set->catalogue?->axes,
+                        $way->number,
+                        $seed,
+                    );
                 }
                 if ($way instanceof KeyStroke) {
                     $this->assertFalse($set->catalogue?->isReserved($way), $seed.' '.$way->label());
@@ -113,7 +117,10 @@ final class PlannerTest extends TestCase
             foreach (self::choices($plan) as $choice) {
                 $partner = $set->catalogue === null ? null : (new Pairs($set->catalogue))->partnerOf($choice->action);
                 if ($partner !== null) {
-                    $this->assertTrue(in_array($partner->id, $planned, true) || $reach->reaches($partner->id), $seed.' '.$choice->action->id);
+                    $this->assertTrue(
+                        in_array($partner->id, $planned, true) || $reach->reaches($partner->id),
+                        $seed.' '.$choice->action->id,
+                    );
                 }
                 $control = $set->rig->controlOf($choice->spot->ref);
                 if ($control?->kind instanceof TwoWay && $choice->action->effect->kind === EffectKind::Flip) {
@@ -140,52 +147,104 @@ final class PlannerTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         assert($set->catalogue !== null);
-        $wanted = ['anchor', 'bilge', 'altimeter-up', 'altimeter-down', 'landing-light-on', 'landing-light-off', 'zoom-in', 'power-right', 'flaps-up'];
+        $wanted = [
+            'anchor', 'bilge', 'altimeter-up', 'altimeter-down', 'landing-light-on', 'landing-light-off', 'zoom-in',
+            'power-right', 'flaps-up',
+        ];
         $plan = (new Planner($set, $set->catalogue))->plan($wanted);
         $said = [];
         foreach ($plan->proposals as $proposal) {
-            $said[$proposal->id()] = implode(' + ', array_map(fn (PlannedCell $choice) => $choice->spot->ref, $proposal->choices)).' | '.$proposal->why.' | '.$proposal->choices[0]->way->why;
+            $said[$proposal->id()] = implode(
+                ' + ',
+                array_map(fn (PlannedCell $choice) => $choice->spot->ref, $proposal->choices),
+            ).' | '.$proposal->why.' | '.$proposal->choices[0]->way->why;
         }
         $this->assertSame([
             'power-right' => 'gorse/finger | a free slider | axis 7 is the lowest that is free and seen',
-            'anchor' => 'fennel/switch-2.up | it is on or off, as the switch is | the game only offers a flip and the switch has two positions, so its variable is written and they stay in step',
-            'landing-light-on' => 'fennel/switch-3.up + fennel/switch-3.down | the switch has two positions, and the game one action for each | output 7 is the lowest that is free and seen',
-            'altimeter-up' => 'fennel/encoder.plus + fennel/encoder.minus | steps both ways are what an encoder turns | output 9 is the lowest that is free and seen',
-            'zoom-in' => 'rowan/encoder-1.plus + rowan/encoder-1.minus | steps both ways are what an encoder turns | output 11 is the lowest that is free and seen',
+            'anchor' =>
+                'fennel/switch-2.up | it is on or off, as the switch is | the game only offers a flip and the switch '
+                    .'has two positions, so its variable is written and they stay in step',
+            'landing-light-on' =>
+                'fennel/switch-3.up + fennel/switch-3.down | the switch has two positions, and the game one action '
+                    .'for each | output 7 is the lowest that is free and seen',
+            'altimeter-up' =>
+                'fennel/encoder.plus + fennel/encoder.minus | steps both ways are what an encoder turns | output 9 '
+                    .'is the lowest that is free and seen',
+            'zoom-in' =>
+                'rowan/encoder-1.plus + rowan/encoder-1.minus | steps both ways are what an encoder turns | output '
+                    .'11 is the lowest that is free and seen',
         ], $said);
-        $refused = (new Planner($set, $set->catalogue, wishes: new Wishes(['anchor' => ['fennel/switch-2.up']])))->plan($wanted);
-        $this->assertContains('anchor:fennel/switch-3.up', array_map(fn ($proposal) => $proposal->refusal(), $refused->proposals));
+        $refused = (
+            new Planner($set, $set->catalogue, wishes: new Wishes(['anchor' => ['fennel/switch-2.up']]))
+        )->plan($wanted);
+        $this->assertContains(
+            'anchor:fennel/switch-3.up',
+            array_map(fn ($proposal) => $proposal->refusal(), $refused->proposals),
+        );
     }
 
     public function test_a_role_goes_where_it_is_elsewhere_if_there_is_room(): void
     {
         $set = DemoSets::skerrywing();
         assert($set->catalogue !== null);
-        $known = ['squelch' => [new Slot('base', 'fennel/mark'), new Slot('base', 'gorse/button-5')], 'anchor' => [new Slot('nowhere', 'gorse/button-6')], 'paddle' => [new Slot('base', 'fennel/switch-3.up')]];
+        $known = [
+            'squelch' => [new Slot('base', 'fennel/mark'), new Slot('base', 'gorse/button-5')],
+            'anchor' => [new Slot('nowhere', 'gorse/button-6')], 'paddle' => [new Slot('base', 'fennel/switch-3.up')],
+        ];
         $plan = (new Planner($set, $set->catalogue, $known, 'Elsewhere'))->plan(['squelch', 'anchor', 'paddle']);
         $at = [];
         foreach ($plan->proposals as $proposal) {
             $at[$proposal->id()] = [(string) $proposal->choices[0]->spot, $proposal->why];
         }
-        $this->assertEquals(['squelch' => ['base/gorse/button-5', 'the same job is there in Elsewhere'], 'anchor' => ['base/gorse/button-6', 'the same job is there in Elsewhere'], 'paddle' => ['base/fennel/left-thumb', 'a free push button']], $at, 'a taken place is passed over, a layer that is not there is the base layer, a flip does not go to a switch');
+        $this->assertEquals(
+            [
+                'squelch' => ['base/gorse/button-5', 'the same job is there in Elsewhere'],
+                'anchor' => ['base/gorse/button-6', 'the same job is there in Elsewhere'],
+                'paddle' => ['base/fennel/left-thumb', 'a free push button'],
+            ],
+            $at,
+            'a taken place is passed over, a layer that is not there is the base layer, a flip does not go to a switch',
+        );
     }
 
     public function test_what_a_macro_does_counts_as_what_its_contact_does(): void
     {
         $own = DemoSets::skerrywing()->merged->own
-            ->with(PartPath::macro('to-water'), ['name' => 'To water', 'steps' => [['do' => 'press', 'output' => ['kind' => 'hold layer', 'layer' => 'water']], ['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'squelch']]]])
-            ->with(PartPath::cell('base', 'fennel/left-thumb'), ['behaviour' => ['kind' => 'macro', 'macro' => 'to-water']]);
+            ->with(
+                PartPath::macro('to-water'),
+                [
+                    'name' => 'To water',
+                    'steps' => [
+                        ['do' => 'press', 'output' => ['kind' => 'hold layer', 'layer' => 'water']],
+                        ['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'squelch']],
+                    ],
+                ],
+            )
+            ->with(
+                PartPath::cell('base', 'fennel/left-thumb'),
+                ['behaviour' => ['kind' => 'macro', 'macro' => 'to-water']],
+            );
         $set = DemoSets::skerrywing($own);
         assert($set->catalogue !== null);
         $this->assertSame(['base/fennel/left-thumb'], array_map(strval(...), Reach::of($set)->spots('squelch')));
-        $this->assertFalse((new Seats($set))->isFree('water', 'fennel/left-thumb'), 'it leads to the layer, so it has no room in it');
+        $this->assertFalse(
+            (new Seats($set))->isFree('water', 'fennel/left-thumb'),
+            'it leads to the layer, so it has no room in it',
+        );
         $this->assertSame([], (new Planner($set, $set->catalogue))->plan(['squelch'])->proposals);
     }
 
     public function test_a_game_takes_only_what_it_sees_and_nobody_keeps(): void
     {
         $game = (new DemoSets)->catalogue('hairpin-ladder') ?? throw new \LogicException;
-        $takes = array_map($game->takes(...), [new ControllerButton(32), new ControllerButton(33), new ControllerAxis(8), new ControllerAxis(9), new KeyStroke('KeyB'), new KeyStroke('F1'), new KeyStroke('F1', ['ShiftLeft']), new OnOffVariable('horn', 1, 0)]);
+        $takes = array_map(
+            $game->takes(...),
+            [
+                new ControllerButton(32), new ControllerButton(33), new ControllerAxis(8), new ControllerAxis(9),
+                new KeyStroke('KeyB'), new KeyStroke('F1'), new KeyStroke('F1', ['ShiftLeft']),
+                new OnOffVariable('horn', 1, 0),
+            ],
+        );
         $this->assertSame([true, false, true, false, true, false, true, true], $takes);
     }
 
@@ -200,10 +259,19 @@ final class PlannerTest extends TestCase
             foreach (self::choices($plan) as $choice) {
                 $this->assertContains(explode('/', $choice->spot->ref, 2)[0], $some, 'seed '.$seed);
                 if ($choice->way->way instanceof ControllerButton) {
-                    $this->assertFalse($choice->way->isNew && ! str_contains($choice->way->why, 'does not reach') && $this->hasKeyLeft($set), 'seed '.$seed.': '.$choice->way->why);
+                    $this->assertFalse(
+                        $choice->way->isNew
+                            && ! str_contains($choice->way->why, 'does not reach')
+                            && $this->hasKeyLeft($set),
+                        'seed '.$seed.': '.$choice->way->why,
+                    );
                 }
             }
-            $this->assertSame([], (new Planner($set, $set->catalogue, wishes: new Wishes(devices: [])))->plan()->proposals, 'seed '.$seed);
+            $this->assertSame(
+                [],
+                (new Planner($set, $set->catalogue, wishes: new Wishes(devices: [])))->plan()->proposals,
+                'seed '.$seed,
+            );
         }
     }
 
@@ -217,11 +285,38 @@ final class PlannerTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         assert($set->catalogue !== null);
-        $ways = fn (Wishes $wishes): array => array_map(fn (PlannedCell $choice) => $choice->way->way::kind(), array_column(array_map(fn (PlannedCell $choice) => [$choice->action->id, $choice], self::choices((new Planner($set, $set->catalogue, wishes: $wishes))->plan(['squelch', 'prime', 'horn']))), 1, 0));
-        $this->assertSame(['prime' => 'button', 'squelch' => 'button'], array_intersect_key($ways(new Wishes), ['prime' => 0, 'squelch' => 0]));
-        $this->assertSame(['prime' => 'key', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(by: Wishes::KEY)), ['prime' => 0, 'squelch' => 0]));
-        $this->assertSame(['prime' => 'button', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));
-        $this->assertSame(['prime' => 'key', 'squelch' => 'button'], array_intersect_key($ways(new Wishes(by: Wishes::KEY, otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));
+        $ways = fn (Wishes $wishes): array => array_map(
+            fn (PlannedCell $choice) => $choice->way->way::kind(),
+            array_column(
+                array_map(
+                    fn (PlannedCell $choice) => [$choice->action->id, $choice],
+                    self::choices(
+                        (new Planner($set, $set->catalogue, wishes: $wishes))->plan(['squelch', 'prime', 'horn']),
+                    ),
+                ),
+                1,
+                0,
+            ),
+        );
+        $this->assertSame(
+            ['prime' => 'button', 'squelch' => 'button'],
+            array_intersect_key($ways(new Wishes), ['prime' => 0, 'squelch' => 0]),
+        );
+        $this->assertSame(
+            ['prime' => 'key', 'squelch' => 'key'],
+            array_intersect_key($ways(new Wishes(by: Wishes::KEY)), ['prime' => 0, 'squelch' => 0]),
+        );
+        $this->assertSame(
+            ['prime' => 'button', 'squelch' => 'key'],
+            array_intersect_key($ways(new Wishes(otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]),
+        );
+        $this->assertSame(
+            ['prime' => 'key', 'squelch' => 'button'],
+            array_intersect_key(
+                $ways(new Wishes(by: Wishes::KEY, otherwise: ['squelch'])),
+                ['prime' => 0, 'squelch' => 0],
+            ),
+        );
     }
 
     /** @return iterable<string, array{ControlKind}> */
@@ -235,7 +330,7 @@ final class PlannerTest extends TestCase
     }
 
     #[DataProvider('kindsWithAnAxis')]
-    public function test_two_controls_of_any_kind_that_moves_by_degrees_are_proposed_for_two_axes(ControlKind $kind): void
+    public function test_two_controls_of_a_kind_that_moves_by_degrees_are_proposed_for_two_axes(ControlKind $kind): void
     {
         $axis = fn (int $number): array => ['number' => $number, 'min' => 0, 'max' => 255];
         $axes = fn (int $n): array => $kind instanceof Stick ? [
@@ -261,7 +356,7 @@ final class PlannerTest extends TestCase
         $this->assertSame(! $kind instanceof AxisSwitch, in_array($kind, ControlKinds::forAxis('power'), true));
     }
 
-    public function test_a_switch_that_stays_is_not_proposed_where_a_sprung_one_belongs_nor_two_buttons_where_one_is_free(): void
+    public function test_no_switch_that_stays_is_proposed_for_a_sprung_one_nor_two_buttons_where_one_is_free(): void
     {
         self::always(function (BindingSet $set, Plan $plan, string $seed): void {
             $seats = new Seats($set);
@@ -273,10 +368,19 @@ final class PlannerTest extends TestCase
             foreach ($plan->proposals as $proposal) {
                 $first = $proposal->choices[0];
                 $kind = $set->rig->controlOf($first->spot->ref)?->kind;
-                if (count($proposal->choices) === 2 && $first->action->effect->kind === EffectKind::Step && ! str_contains($proposal->why, 'other side') && ! str_contains($proposal->why, 'same job')) {
+                if (
+                    count($proposal->choices) === 2
+                        && $first->action->effect->kind === EffectKind::Step
+                        && ! str_contains($proposal->why, 'other side')
+                        && ! str_contains($proposal->why, 'same job')
+                ) {
                     $this->assertFalse($kind?->latches(), $seed.' '.$first->action->id);
                     if ($kind instanceof PushButton) {
-                        $this->assertSame([], iterator_to_array($seats->contacts(new Sprung, $first->spot->layer, 2), false), $seed.' '.$first->action->id);
+                        $this->assertSame(
+                            [],
+                            iterator_to_array($seats->contacts(new Sprung, $first->spot->layer, 2), false),
+                            $seed.' '.$first->action->id,
+                        );
                     }
                 }
             }

@@ -11,7 +11,9 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
-/** What a cell does by a variable counts as reached, if the game lets it be written and it does what the action does. */
+/**
+ * What a cell does by a variable counts as reached, if the game lets it be written and it does what the action does.
+ */
 final class ReachTest extends TestCase
 {
     /** @param array<string, mixed> $output */
@@ -19,7 +21,10 @@ final class ReachTest extends TestCase
     {
         $set = DemoSets::skerrywing();
 
-        return DemoSets::skerrywing($set->merged->own->with(PartPath::cell('base', $ref), (isset($set->rig->axes[$ref]) ? [] : ['behaviour' => ['kind' => 'follow']]) + ['outputs' => [$output]]));
+        return DemoSets::skerrywing($set->merged->own->with(
+            PartPath::cell('base', $ref),
+            (isset($set->rig->axes[$ref]) ? [] : ['behaviour' => ['kind' => 'follow']]) + ['outputs' => [$output]],
+        ));
     }
 
     /**
@@ -36,7 +41,10 @@ final class ReachTest extends TestCase
     public function test_by_its_variable(array $output, array $reached): void
     {
         $spots = Reach::of(self::with($output))->byAction;
-        $at = array_keys(array_filter($spots, fn (array $of) => array_filter($of, fn ($spot) => $spot->ref === 'bracken/push-12') !== []));
+        $at = array_keys(array_filter(
+            $spots,
+            fn (array $of) => array_filter($of, fn ($spot) => $spot->ref === 'bracken/push-12') !== [],
+        ));
         $this->assertEqualsCanonicalizing($reached, $at);
     }
 
@@ -45,8 +53,15 @@ final class ReachTest extends TestCase
         $catalogue = DemoSets::skerrywing()->catalogue ?? throw new \LogicException;
         foreach ($catalogue->actions as $action) {
             if ($action->isAxis()) {
-                $spots = Reach::of(self::with(['kind' => 'axis variable', 'name' => $action->effect->variable, 'low' => 0, 'high' => 1], 'gorse/finger'))->spots($action->id);
-                $this->assertSame($action->byVariable, in_array('base/gorse/finger', array_map(strval(...), $spots), true), $action->id);
+                $spots = Reach::of(self::with(
+                    ['kind' => 'axis variable', 'name' => $action->effect->variable, 'low' => 0, 'high' => 1],
+                    'gorse/finger',
+                ))->spots($action->id);
+                $this->assertSame(
+                    $action->byVariable,
+                    in_array('base/gorse/finger', array_map(strval(...), $spots), true),
+                    $action->id,
+                );
             }
         }
     }

@@ -13,7 +13,10 @@ final class BatchTest extends TestCase
 {
     public function test_a_bad_row_is_left_out_alone_and_told(): void
     {
-        $batch = Batch::read(['n' => 1, 'inputs' => [[1, 'd/b1', 1], [2, 'd/b1', 'down'], [-1, 'd/b1', 0], 'x', [3, 'd/b1', 0]], 'found' => [['d/a', 5], ['d/a', 5.5]]]);
+        $batch = Batch::read([
+            'n' => 1, 'inputs' => [[1, 'd/b1', 1], [2, 'd/b1', 'down'], [-1, 'd/b1', 0], 'x', [3, 'd/b1', 0]],
+            'found' => [['d/a', 5], ['d/a', 5.5]],
+        ]);
         $this->assertSame([[1, 1], [3, 0]], array_map(fn ($input) => [$input->t, $input->value], $batch->inputs));
         $this->assertCount(1, $batch->found);
         $this->assertSame([
@@ -30,8 +33,13 @@ final class BatchTest extends TestCase
         return [
             'no number' => [[], 'n: found null, expected the number of the batch, from 1 on.'],
             'number 0' => [['n' => 0], 'n: found 0, expected the number of the batch, from 1 on.'],
-            'inputs no list' => [['n' => 1, 'inputs' => ['a' => 1]], 'inputs: found {"a":1}, expected a list of at most 4000.'],
-            'too many' => [['n' => 1, 'inputs' => array_fill(0, 4001, 0)], 'inputs: found "4001 rows", expected a list of at most 4000.'],
+            'inputs no list' => [
+                ['n' => 1, 'inputs' => ['a' => 1]], 'inputs: found {"a":1}, expected a list of at most 4000.',
+            ],
+            'too many' => [
+                ['n' => 1, 'inputs' => array_fill(0, 4001, 0)],
+                'inputs: found "4001 rows", expected a list of at most 4000.',
+            ],
             'plugs' => [['n' => 1, 'plugs' => ['d' => 1]], 'plugs: found {"d":1}, expected true or false by device.'],
             'time' => [['n' => 1, 't' => 1.5], 't: found 1.5, expected a time in µs.'],
             'bye' => [['n' => 1, 'bye' => 'yes'], 'bye: found "yes", expected true or false.'],

@@ -14,7 +14,11 @@ final class HandClockTest extends TestCase
         $clock = new SourceClock;
         $clock->hear(1_000, 501_000);
         $clock->hear(21_000, 560_000);
-        $this->assertSame([520_000, 520_500], [$clock->at(20_000), $clock->at(20_500)], 'the line took 39 ms longer, the input was no later');
+        $this->assertSame(
+            [520_000, 520_500],
+            [$clock->at(20_000), $clock->at(20_500)],
+            'the line took 39 ms longer, the input was no later',
+        );
     }
 
     public function test_a_quicker_line_is_believed(): void

@@ -54,13 +54,23 @@ final class RigAtWorkTest extends TestCase
     /** @return list<string> */
     private function batch(string $hand, int $n, string ...$lines): array
     {
-        return self::rows(LiveStep::joined(iterator_to_array($this->rig->take($this->hands[$hand], new Batch($n, inputs: Desk::inputs(...$lines)), fn () => $this->now), false)));
+        return self::rows(LiveStep::joined(iterator_to_array(
+            $this->rig->take(
+                $this->hands[$hand],
+                new Batch($n, inputs: Desk::inputs(...$lines)),
+                fn () => $this->now,
+            ),
+            false,
+        )));
     }
 
     /** @return list<string> kind, target, value of contacts and keys; times left out */
     private static function rows(LiveStep $step): array
     {
-        return array_values(array_map(fn ($event) => $event->kind.' '.$event->target.' '.$event->value, array_filter($step->outputs, fn ($event) => $event->kind !== 'axis')));
+        return array_values(array_map(
+            fn ($event) => $event->kind.' '.$event->target.' '.$event->value,
+            array_filter($step->outputs, fn ($event) => $event->kind !== 'axis'),
+        ));
     }
 
     public function test_a_batch_that_was_taken_is_not_taken_again_and_a_missing_one_is_asked_for(): void
@@ -105,10 +115,20 @@ final class RigAtWorkTest extends TestCase
         $this->hand('phone');
         $this->batch('page', 1, '0 b1 1', '0 s.up 1', '0 a 700', '0 c 900');
         $this->batch('phone', 1, '1 b3 1');
-        $step = LiveStep::joined(iterator_to_array($this->rig->take($this->hands['page'], new Batch(2, letsGo: ['d/b1', 'd/s.up', 'd/a', 'd/b3', 'no/where']), fn () => $this->now), false));
+        $step = LiveStep::joined(iterator_to_array(
+            $this->rig->take(
+                $this->hands['page'],
+                new Batch(2, letsGo: ['d/b1', 'd/s.up', 'd/a', 'd/b3', 'no/where']),
+                fn () => $this->now,
+            ),
+            false,
+        ));
         $this->assertContains('button 1 0', self::rows($step));
         $values = $this->rig->live->state->hands;
-        $this->assertSame([0, 1, 700, 900, 1], [$values['d/b1'], $values['d/s.up'], $values['d/a'], $values['d/c'], $values['d/b3']]);
+        $this->assertSame(
+            [0, 1, 700, 900, 1],
+            [$values['d/b1'], $values['d/s.up'], $values['d/a'], $values['d/c'], $values['d/b3']],
+        );
     }
 
     public function test_a_silent_program_goes_and_a_device_that_only_it_fed_is_unplugged(): void
@@ -129,7 +149,17 @@ final class RigAtWorkTest extends TestCase
     {
         $this->hand('page');
         $this->hand('phone');
-        $times = fn (string $hand, int $n, string ...$lines): array => array_map(fn (Input $input) => $input->t, LiveStep::joined(iterator_to_array($this->rig->take($this->hands[$hand], new Batch($n, inputs: Desk::inputs(...$lines)), fn () => $this->now), false))->taken);
+        $times = fn (string $hand, int $n, string ...$lines): array => array_map(
+            fn (Input $input) => $input->t,
+            LiveStep::joined(iterator_to_array(
+                $this->rig->take(
+                    $this->hands[$hand],
+                    new Batch($n, inputs: Desk::inputs(...$lines)),
+                    fn () => $this->now,
+                ),
+                false,
+            ))->taken,
+        );
         $this->now = 2 * self::S;
         $this->assertSame([1_970_000, 2_000_000], $times('page', 1, '0 b1 1', '30 b1 0'));
         $this->now = 2_050_000;
@@ -137,13 +167,30 @@ final class RigAtWorkTest extends TestCase
         $this->now = 2_060_000;
         $this->assertSame([2_060_000], $times('phone', 1, '900 b4 1'), 'a clock of its own');
         $this->now = 2_070_000;
-        $this->assertSame([2_060_000, 2_070_000], $times('page', 3, '85 b3 0', '400 b3 1'), 'cut to what was taken, and to now');
+        $this->assertSame(
+            [2_060_000, 2_070_000],
+            $times('page', 3, '85 b3 0', '400 b3 1'),
+            'cut to what was taken, and to now',
+        );
     }
 
     public function test_what_a_hand_finds_starts_only_what_is_a_state(): void
     {
         $this->hand('pad');
-        $step = LiveStep::joined(iterator_to_array($this->rig->take($this->hands['pad'], new Batch(1, found: [new Input(0, 'd/b1', 1), new Input(0, 'd/b2', 1), new Input(0, 'd/b3', 1), new Input(0, 'd/a', 300)]), fn () => $this->now), false));
+        $step = LiveStep::joined(iterator_to_array(
+            $this->rig->take(
+                $this->hands['pad'],
+                new Batch(
+                    1,
+                    found: [
+                        new Input(0, 'd/b1', 1), new Input(0, 'd/b2', 1), new Input(0, 'd/b3', 1),
+                        new Input(0, 'd/a', 300),
+                    ],
+                ),
+                fn () => $this->now,
+            ),
+            false,
+        ));
         $this->assertSame(['button 1 1'], self::rows($step), 'what is held is on; a toggle and a pulse want a press');
         $this->assertSame(300, $this->rig->live->state->hands['d/a']);
     }
@@ -151,7 +198,14 @@ final class RigAtWorkTest extends TestCase
     public function test_what_cannot_be_found_is_told(): void
     {
         $this->hand('pad');
-        iterator_to_array($this->rig->take($this->hands['pad'], new Batch(1, found: [new Input(0, 'd/b1', 7), new Input(0, 'd/b2', 1)]), fn () => $this->now), false);
+        iterator_to_array(
+            $this->rig->take(
+                $this->hands['pad'],
+                new Batch(1, found: [new Input(0, 'd/b1', 7), new Input(0, 'd/b2', 1)]),
+                fn () => $this->now,
+            ),
+            false,
+        );
         $this->assertStringStartsWith('Desk Button 1 came with 7', $this->hands['pad']->answer?->problems[0] ?? '');
         $this->assertSame(1, $this->rig->live->state->hands['d/b2']);
     }
@@ -160,7 +214,12 @@ final class RigAtWorkTest extends TestCase
     {
         $this->hand('page');
         $this->batch('page', 1, '0 b2 1', '1 b2 0', '1 b1 1', '1 a 640', '1 s.up 1');
-        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 9])->cell('base', 's.up', 'follow', ['kind' => 'button', 'number' => 8]);
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 9])->cell(
+            'base',
+            's.up',
+            'follow',
+            ['kind' => 'button', 'number' => 8],
+        );
         $rows = self::rows($this->rig->changeTo($desk->program(), $desk->assembled(), $this->now));
         sort($rows);
         $this->assertSame(['button 1 0', 'button 2 0', 'button 3 0', 'button 8 1', 'button 9 1'], $rows);
@@ -171,10 +230,20 @@ final class RigAtWorkTest extends TestCase
     public function test_an_encoder_stays_at_its_place_under_another_set(): void
     {
         $this->hand('page');
-        $places = fn (int $first): Desk => Desk::plain()->saying(['controls' => ['d' => ['e' => ['places' => 3]]]])->cell('base', 'e.place-2', 'follow', ['kind' => 'button', 'number' => $first]);
+        $places = fn (int $first): Desk => Desk::plain()->saying(
+            ['controls' => ['d' => ['e' => ['places' => 3]]]],
+        )->cell(
+            'base',
+            'e.place-2',
+            'follow',
+            ['kind' => 'button', 'number' => $first],
+        );
         $this->rig->edited($places(5)->program(), $places(5)->assembled(), $this->now);
         $this->assertSame(['button 5 1'], $this->batch('page', 1, '0 e 1'));
-        $this->assertSame(['button 5 0', 'button 6 1'], self::rows($this->rig->changeTo($places(6)->program(), $places(6)->assembled(), $this->now)));
+        $this->assertSame(
+            ['button 5 0', 'button 6 1'],
+            self::rows($this->rig->changeTo($places(6)->program(), $places(6)->assembled(), $this->now)),
+        );
     }
 
     public function test_after_an_edit_nothing_is_stuck_and_what_is_held_is_held_by_the_new_program(): void
@@ -182,7 +251,10 @@ final class RigAtWorkTest extends TestCase
         $this->hand('page');
         $this->batch('page', 1, '0 b1 1');
         $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 9]);
-        $this->assertSame(['button 1 0', 'button 9 1'], self::rows($this->rig->edited($desk->program(), $desk->assembled(), $this->now)));
+        $this->assertSame(
+            ['button 1 0', 'button 9 1'],
+            self::rows($this->rig->edited($desk->program(), $desk->assembled(), $this->now)),
+        );
         $this->assertSame(['button 9 0'], $this->batch('page', 2, '5 b1 0'));
     }
 

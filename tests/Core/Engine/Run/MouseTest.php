@@ -18,12 +18,16 @@ final class MouseTest extends TestCase
 
     public function test_it_steps_8_ms_apart_from_when_the_speed_leaves_0(): void
     {
-        $this->assertSame(['13 mouse x 4', '21 mouse x 4', '29 mouse x 4'], self::desk()->play('0 c 500', '5 c 1000', '30 c 500'));
+        $this->assertSame(
+            ['13 mouse x 4', '21 mouse x 4', '29 mouse x 4'],
+            self::desk()->play('0 c 500', '5 c 1000', '30 c 500'),
+        );
     }
 
     public function test_the_fraction_is_carried_and_the_speed_may_change_on_the_way(): void
     {
-        // 625 is a quarter of the way: 1 px a step. 563 is 0.126 of it: 0.504 px a step. Back at 500 it stands still, and
+        // 625 is a quarter of the way: 1 px a step. 563 is 0.126 of it: 0.504 px a step. Back at 500 it stands still,
+        // and
         // what was owed is forgotten. 0 is all the way to the left.
         $this->assertSame(
             ['8 mouse x 1', '16 mouse x 1', '32 mouse x 1', '48 mouse x -4'],

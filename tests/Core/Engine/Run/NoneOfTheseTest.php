@@ -37,7 +37,10 @@ final class NoneOfTheseTest extends TestCase
 
     public function test_it_opens_at_once_and_before_the_other_closes(): void
     {
-        $this->assertSame(['0 button 2 1', '50 button 2 0', '50 button 1 1'], self::desk()->play('0 t.up 0', '50 t.up 1'));
+        $this->assertSame(
+            ['0 button 2 1', '50 button 2 0', '50 button 1 1'],
+            self::desk()->play('0 t.up 0', '50 t.up 1'),
+        );
     }
 
     public function test_another_one_that_is_still_closed_keeps_it_open(): void
@@ -48,7 +51,7 @@ final class NoneOfTheseTest extends TestCase
         );
     }
 
-    public function test_a_device_that_goes_opens_the_middle_and_the_opposites_too_and_finds_them_when_it_is_back(): void
+    public function test_a_device_that_goes_opens_the_middle_and_the_opposites_and_finds_them_when_back(): void
     {
         $desk = self::desk()->cell('base', 's.down', 'follow', ['kind' => 'button', 'number' => 4]);
         $live = new Live($desk->program(), $desk->assembled(), new LiveState);
@@ -57,7 +60,10 @@ final class NoneOfTheseTest extends TestCase
         $picture = new LivePicture($desk->program(), $desk->assembled(), $live->state);
         $this->assertSame([], $picture->closed());
         $this->assertSame(['0.001 button 2 1', '0.001 button 4 1'], self::sorted($live->plugIn('d')->outputs));
-        $this->assertSame(['d/s.down', 'd/t.middle'], (new LivePicture($desk->program(), $desk->assembled(), $live->state))->closed());
+        $this->assertSame(
+            ['d/s.down', 'd/t.middle'],
+            (new LivePicture($desk->program(), $desk->assembled(), $live->state))->closed(),
+        );
         $this->assertSame([], $live->plugIn('d')->outputs);
     }
 

@@ -21,8 +21,16 @@ final class RunsTest extends TestCase
 {
     public function test_a_run_is_read_row_by_row_with_its_lines(): void
     {
-        $inputs = array_merge(...iterator_to_array(RecordingReader::batches(["\u{FEFF}t_us,device,control,value\r\n", "0,d,a,17\n", "\n", "12,d,e,+3\n", "15,sim,gear,0.5\n"]), false));
-        $this->assertSame([[0, 'd/a', 17, 2], [12, 'd/e', 3, 4], [15, 'sim/gear', 0.5, 5]], array_map(fn ($input) => [$input->t, $input->port, $input->value, $input->line], $inputs));
+        $inputs = array_merge(...iterator_to_array(
+            RecordingReader::batches(
+                ["\u{FEFF}t_us,device,control,value\r\n", "0,d,a,17\n", "\n", "12,d,e,+3\n", "15,sim,gear,0.5\n"],
+            ),
+            false,
+        ));
+        $this->assertSame(
+            [[0, 'd/a', 17, 2], [12, 'd/e', 3, 4], [15, 'sim/gear', 0.5, 5]],
+            array_map(fn ($input) => [$input->t, $input->port, $input->value, $input->line], $inputs),
+        );
     }
 
     public function test_long_runs_come_in_batches(): void
@@ -33,7 +41,10 @@ final class RunsTest extends TestCase
                 yield $i.',d,a,1';
             }
         })();
-        $this->assertSame([2000, 2000, 500], array_map(count(...), iterator_to_array(RecordingReader::batches($lines), false)));
+        $this->assertSame(
+            [2000, 2000, 500],
+            array_map(count(...), iterator_to_array(RecordingReader::batches($lines), false)),
+        );
     }
 
     /** @return iterable<string, array{list<string>, string}> */
@@ -43,10 +54,14 @@ final class RunsTest extends TestCase
         yield 'no header' => [['0,d,a,1'], 'line 1: found "0,d,a,1", expected the header t_us,device,control,value.'];
         yield 'empty' => [[], 'line 1: found an empty file, expected the header'];
         yield 'three columns' => [[$head, '0,d,a'], 'line 2: found 3 columns, expected 4'];
-        yield 'a time with a point' => [[$head, '0.5,d,a,1'], 'line 2: found the time "0.5", expected whole microseconds'];
+        yield 'a time with a point' => [
+            [$head, '0.5,d,a,1'], 'line 2: found the time "0.5", expected whole microseconds',
+        ];
         yield 'a negative time' => [[$head, '-5,d,a,1'], 'line 2: found the time "-5"'];
         yield 'a word for a value' => [[$head, '0,d,a,up'], 'line 2: found the value "up", expected a whole number.'];
-        yield 'a part for a reading' => [[$head, '0,d,a,0.5'], 'line 2: found the value "0.5", expected a whole number.'];
+        yield 'a part for a reading' => [
+            [$head, '0,d,a,0.5'], 'line 2: found the value "0.5", expected a whole number.',
+        ];
     }
 
     /** @param list<string> $lines */
@@ -61,8 +76,12 @@ final class RunsTest extends TestCase
     public function test_time_that_goes_back_is_an_error_with_its_line(): void
     {
         $this->expectException(InputError::class);
-        $this->expectExceptionMessage('line 3: found time 5 µs, expected 10 µs or later, since time only goes forward.');
-        $machine = Machine::start(Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->program());
+        $this->expectExceptionMessage(
+            'line 3: found time 5 µs, expected 10 µs or later, since time only goes forward.',
+        );
+        $machine = Machine::start(
+            Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->program(),
+        );
         foreach (RecordingReader::batches([RecordingReader::HEADER, '10,d,b1,1', '5,d,b1,0']) as $batch) {
             $machine->feed($batch);
         }
@@ -87,26 +106,48 @@ final class RunsTest extends TestCase
                 $desk->play('10 h '.$value);
                 $this->fail($value.' is no direction');
             } catch (InputError $error) {
-                $this->assertStringContainsString('found the value '.$value.' for d/h, expected a whole number from -1 to 7', $error->getMessage());
+                $this->assertStringContainsString(
+                    'found the value '.$value.' for d/h, expected a whole number from -1 to 7',
+                    $error->getMessage(),
+                );
             }
         }
     }
 
     public function test_a_control_that_the_set_does_not_use_is_ignored(): void
     {
-        $this->assertSame(['20 button 1 1'], Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->play('10 b2 1', '15 x 99', '20 b1 1'));
+        $this->assertSame(
+            ['20 button 1 1'],
+            Desk::plain()->cell(
+                'base',
+                'b1',
+                'follow',
+                ['kind' => 'button', 'number' => 1],
+            )->play('10 b2 1', '15 x 99', '20 b1 1'),
+        );
     }
 
     public function test_what_came_out_is_written_as_csv_with_quotes_where_they_are_needed(): void
     {
         $cause = new Cause(Cause::START);
-        $this->assertSame("5,layer,live,\"On \"\"deep\"\", water\",start\n", OutputWriter::line(new OutputEvent(5, OutputEvent::LAYER, 'live', 'On "deep", water', $cause)));
-        $this->assertSame("5,variable,gear,0.5,start\n", OutputWriter::line(new OutputEvent(5, OutputEvent::VARIABLE, 'gear', 0.5, $cause)));
+        $this->assertSame(
+            "5,layer,live,\"On \"\"deep\"\", water\",start\n",
+            OutputWriter::line(new OutputEvent(5, OutputEvent::LAYER, 'live', 'On "deep", water', $cause)),
+        );
+        $this->assertSame(
+            "5,variable,gear,0.5,start\n",
+            OutputWriter::line(new OutputEvent(5, OutputEvent::VARIABLE, 'gear', 0.5, $cause)),
+        );
     }
 
     public function test_timers_run_on_for_ten_seconds_after_the_last_row(): void
     {
-        $desk = Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 10_000], ['kind' => 'button', 'number' => 1])
+        $desk = Desk::plain()->cell(
+            'base',
+            'b1',
+            ['kind' => 'pulse', 'width_ms' => 10_000],
+            ['kind' => 'button', 'number' => 1],
+        )
             ->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 10_001], ['kind' => 'button', 'number' => 2]);
         $this->assertSame(['10 button 1 1', '10 button 2 1', '10010 button 1 0'], $desk->play('10 b1 1', '10 b2 1'));
     }
@@ -123,23 +164,40 @@ final class RunsTest extends TestCase
             ->cell('base', 't.middle', 'follow', ['kind' => 'button', 'number' => 2])
             ->cell('base', 'b1', 'follow', ['kind' => 'on/off variable', 'name' => 'v', 'on' => 1, 'off' => 2])
             ->cell('base', 'b2', 'follow', ['kind' => 'on/off variable', 'name' => 'w', 'on' => 1, 'off' => 3]);
-        $this->assertSame(['0 variable w 3', '0 variable v 2', '0 button 1 1', '0 button 2 1'], $desk->play('0 s.up 0', '0 b2 0'));
+        $this->assertSame(
+            ['0 variable w 3', '0 variable v 2', '0 button 1 1', '0 button 2 1'],
+            $desk->play('0 s.up 0', '0 b2 0'),
+        );
         $this->assertSame(['0 variable v 2', '0 variable w 3', '0 button 1 1', '0 button 2 1'], $desk->play());
     }
 
     public function test_timers_due_at_the_instant_of_an_input_come_before_it(): void
     {
-        $desk = Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'button', 'number' => 1])->cell('base', 'b2', 'follow', ['kind' => 'button', 'number' => 2]);
-        $this->assertSame(['100 button 1 1', '120 button 1 0', '120 button 2 1'], $desk->play('50 b2 0', '100 b1 1', '120 b2 1'));
+        $desk = Desk::plain()->cell(
+            'base',
+            'b1',
+            ['kind' => 'pulse', 'width_ms' => 20],
+            ['kind' => 'button', 'number' => 1],
+        )->cell('base', 'b2', 'follow', ['kind' => 'button', 'number' => 2]);
+        $this->assertSame(
+            ['100 button 1 1', '120 button 1 0', '120 button 2 1'],
+            $desk->play('50 b2 0', '100 b1 1', '120 b2 1'),
+        );
         $twice = Machine::start($desk->program());
         $twice->feed(Desk::inputs('50 b2 0', '100 b1 1', '110 b1 0'));
         $twice->advance(120_000);
-        $this->assertSame(['120 button 1 1'], Desk::rows($twice->feed(Desk::inputs('120 b1 1'))), 'nor has one that is just over any say in what comes');
+        $this->assertSame(
+            ['120 button 1 1'],
+            Desk::rows($twice->feed(Desk::inputs('120 b1 1'))),
+            'nor has one that is just over any say in what comes',
+        );
     }
 
     public function test_a_run_without_inputs_begins_too(): void
     {
-        $program = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held shut']]])->program();
+        $program = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(
+            ['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held shut']]],
+        )->program();
         $this->assertSame(['0 stop cruise 1'], Desk::rows(Machine::start($program)->advance(1_000)));
         $this->assertSame(['0 stop cruise 1'], Desk::rows(Machine::start($program)->advance(0)));
     }
@@ -147,10 +205,17 @@ final class RunsTest extends TestCase
     public function test_a_piece_that_is_cut_out_of_a_run_begins_as_the_rig_stood_there(): void
     {
         $inputs = Desk::inputs('0 a 1', '5 b1 1', '10 a 2', '10 b2 1', '20 a 3', '30 b1 0', '40 a 4');
-        $cut = fn (int $from, int $to, int $size): string => implode('', array_column(iterator_to_array(RecordingCut::rows(array_chunk($inputs, $size), $from, $to), false), 0));
+        $cut = fn (int $from, int $to, int $size): string => implode(
+            '',
+            array_column(iterator_to_array(RecordingCut::rows(array_chunk($inputs, $size), $from, $to), false), 0),
+        );
         foreach ([1, 3, 10] as $size) {
             $this->assertSame("0,d,a,2\n0,d,b1,1\n0,d,b2,1\n10000,d,a,3\n20000,d,b1,0\n", $cut(10_000, 30_000, $size));
-            $this->assertSame("0,d,a,4\n0,d,b1,0\n0,d,b2,1\n", $cut(50_000, 60_000, $size), 'after its end it is how it was left');
+            $this->assertSame(
+                "0,d,a,4\n0,d,b1,0\n0,d,b2,1\n",
+                $cut(50_000, 60_000, $size),
+                'after its end it is how it was left',
+            );
             $pieces = iterator_to_array(RecordingCut::rows(array_chunk($inputs, $size), 10_000, 30_000), false);
             $this->assertSame([5, 20_000], [array_sum(array_column($pieces, 1)), max(array_column($pieces, 2))]);
             $this->assertNotContains('', array_column($pieces, 0), 'no piece is empty');
@@ -161,7 +226,11 @@ final class RunsTest extends TestCase
     {
         $given = [];
         try {
-            foreach (RecordingReader::batches([RecordingReader::HEADER."\n", "0,d,a,1\n", "5,d,a,2\n", "x,d,a,3\n"]) as $batch) {
+            foreach (
+                RecordingReader::batches(
+                    [RecordingReader::HEADER."\n", "0,d,a,1\n", "5,d,a,2\n", "x,d,a,3\n"],
+                ) as $batch
+            ) {
                 array_push($given, ...$batch);
             }
             $this->fail('The row cannot be read.');

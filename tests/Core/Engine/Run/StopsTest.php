@@ -28,7 +28,8 @@ final class StopsTest extends TestCase
     public function test_a_held_stop_is_open_while_held_and_drops_the_value_at_once(): void
     {
         $this->assertSame([
-            '0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535', '30 stop cruise 0', '30 axis 1 60292', '40 axis 1 32768',
+            '0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535', '30 stop cruise 0',
+            '30 axis 1 60292', '40 axis 1 32768',
         ], self::desk(['opens' => 'held'])->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0', '40 a 500'));
     }
 
@@ -38,14 +39,24 @@ final class StopsTest extends TestCase
             '0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535',
             // 0.92 - 0.005 = 0.915: 916 is not drawn back, 915 is
             '40 axis 1 60030', '50 axis 1 59965', '50 stop cruise 0', '60 axis 1 60292',
-        ], self::desk(['opens' => 'until drawn back'])->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0', '40 a 916', '50 a 915', '60 a 1000'));
+        ], self::desk(['opens' => 'until drawn back'])->play(
+            '0 a 0',
+            '10 a 1000',
+            '20 b1 1',
+            '30 b1 0',
+            '40 a 916',
+            '50 a 915',
+            '60 a 1000',
+        ));
     }
 
     public function test_it_shuts_after_the_patience_if_the_value_has_not_gone_past(): void
     {
         $this->assertSame(
             ['0 axis 1 0', '20 stop cruise 1', '520 stop cruise 0', '600 axis 1 60292'],
-            self::desk(['opens' => 'until drawn back', 'patience_ms' => 500])->play('0 a 0', '20 b1 1', '30 b1 0', '600 a 1000'),
+            self::desk(
+                ['opens' => 'until drawn back', 'patience_ms' => 500],
+            )->play('0 a 0', '20 b1 1', '30 b1 0', '600 a 1000'),
         );
     }
 
@@ -53,7 +64,9 @@ final class StopsTest extends TestCase
     {
         $this->assertSame(
             ['0 axis 1 0', '20 stop cruise 1', '800 stop cruise 0'],
-            self::desk(['opens' => 'until drawn back', 'patience_ms' => 500])->play('0 a 0', '20 b1 1', '30 b1 0', '300 b1 1', '310 b1 0'),
+            self::desk(
+                ['opens' => 'until drawn back', 'patience_ms' => 500],
+            )->play('0 a 0', '20 b1 1', '30 b1 0', '300 b1 1', '310 b1 0'),
         );
     }
 
@@ -61,7 +74,9 @@ final class StopsTest extends TestCase
     {
         $this->assertSame(
             ['0 axis 1 0', '20 stop cruise 1', '9000 axis 1 65535'],
-            self::desk(['opens' => 'until drawn back', 'patience_ms' => 0])->play('0 a 0', '20 b1 1', '30 b1 0', '9000 a 1000'),
+            self::desk(
+                ['opens' => 'until drawn back', 'patience_ms' => 0],
+            )->play('0 a 0', '20 b1 1', '30 b1 0', '9000 a 1000'),
         );
     }
 
@@ -69,7 +84,13 @@ final class StopsTest extends TestCase
     {
         $this->assertSame(
             ['0 axis 1 0', '20 stop cruise 1', '30 axis 1 65535', '40 axis 1 32768', '50 stop cruise 0'],
-            self::desk(['opens' => 'until drawn back', 'patience_ms' => 5])->play('0 a 0', '20 b1 1', '30 a 1000', '40 a 500', '50 b1 0'),
+            self::desk(['opens' => 'until drawn back', 'patience_ms' => 5])->play(
+                '0 a 0',
+                '20 b1 1',
+                '30 a 1000',
+                '40 a 500',
+                '50 b1 0',
+            ),
         );
     }
 
@@ -93,14 +114,22 @@ final class StopsTest extends TestCase
     public function test_a_stop_from_below_holds_the_value_up(): void
     {
         $this->assertSame(
-            ['0 axis 1 6554', '10 stop cruise 1', '10 axis 1 0', '20 axis 1 7209', '20 stop cruise 0', '30 axis 1 6554'],
-            self::desk(['at' => 0.1, 'side' => 'below', 'opens' => 'until drawn back'])->play('0 a 0', '10 b1 1', '15 b1 0', '20 a 110', '30 a 0'),
+            [
+                '0 axis 1 6554', '10 stop cruise 1', '10 axis 1 0', '20 axis 1 7209', '20 stop cruise 0',
+                '30 axis 1 6554',
+            ],
+            self::desk(
+                ['at' => 0.1, 'side' => 'below', 'opens' => 'until drawn back'],
+            )->play('0 a 0', '10 b1 1', '15 b1 0', '20 a 110', '30 a 0'),
         );
     }
 
-    public function test_a_held_stop_found_held_is_open_from_the_start_but_one_until_drawn_back_waits_for_a_press(): void
+    public function test_a_held_stop_found_held_is_open_at_once_but_one_until_drawn_back_waits_for_a_press(): void
     {
-        $this->assertSame(['0 stop cruise 1', '0 axis 1 65535'], self::desk(['opens' => 'held'])->play('0 b1 1', '0 a 1000'));
+        $this->assertSame(
+            ['0 stop cruise 1', '0 axis 1 65535'],
+            self::desk(['opens' => 'held'])->play('0 b1 1', '0 a 1000'),
+        );
         $this->assertSame(['0 axis 1 60292'], self::desk(['opens' => 'until drawn back'])->play('0 b1 1', '0 a 1000'));
     }
 
@@ -127,7 +156,13 @@ final class StopsTest extends TestCase
     {
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('stops.floor.at: found 0.95');
-        self::desk(['opens' => 'held'])->saying(['stops' => ['floor' => ['name' => 'Floor', 'axes' => ['d/a'], 'at' => 0.95, 'side' => 'below', 'opens' => 'held']]])->program();
+        self::desk(['opens' => 'held'])->saying([
+            'stops' => [
+                'floor' => [
+                    'name' => 'Floor', 'axes' => ['d/a'], 'at' => 0.95, 'side' => 'below', 'opens' => 'held',
+                ],
+            ],
+        ])->program();
     }
 
     public function test_a_stop_at_140_percent_is_refused_with_place_found_and_expected(): void
@@ -140,19 +175,44 @@ final class StopsTest extends TestCase
     public function test_each_press_changes_a_stop_that_flips(): void
     {
         $this->assertSame(
-            ['0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535', '40 stop cruise 0', '40 axis 1 60292', '60 stop cruise 1', '60 axis 1 65535'],
-            self::desk(['opens' => 'flip'])->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0', '40 b1 1', '50 b1 0', '60 b1 1'),
+            [
+                '0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535', '40 stop cruise 0',
+                '40 axis 1 60292', '60 stop cruise 1', '60 axis 1 65535',
+            ],
+            self::desk(['opens' => 'flip'])->play(
+                '0 a 0',
+                '10 a 1000',
+                '20 b1 1',
+                '30 b1 0',
+                '40 b1 1',
+                '50 b1 0',
+                '60 b1 1',
+            ),
         );
-        $this->assertSame(['0 axis 1 60292'], self::desk(['opens' => 'flip'])->play('0 b1 1', '0 a 1000'), 'one that is found pressed does not flip');
+        $this->assertSame(
+            ['0 axis 1 60292'],
+            self::desk(['opens' => 'flip'])->play('0 b1 1', '0 a 1000'),
+            'one that is found pressed does not flip',
+        );
     }
 
     public function test_held_shut_is_open_from_the_start_and_shut_while_held(): void
     {
         $machine = Machine::start(self::desk(['opens' => 'held shut'])->program());
         $events = $machine->feed(Desk::inputs('0 a 1000', '10 b1 1', '20 b1 0'));
-        $this->assertSame(['0 stop cruise 1', '0 axis 1 65535', '10 stop cruise 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535'], Desk::rows($events));
+        $this->assertSame(
+            [
+                '0 stop cruise 1', '0 axis 1 65535', '10 stop cruise 0', '10 axis 1 60292', '20 stop cruise 1',
+                '20 axis 1 65535',
+            ],
+            Desk::rows($events),
+        );
         $this->assertSame('start > stop-opens cruise', $events[0]->cause->compact());
-        $this->assertSame(['0 stop cruise 1', '0 stop cruise 0', '0 axis 1 60292'], self::desk(['opens' => 'held shut'])->play('0 b1 1', '0 a 1000'), 'found held, it is shut');
+        $this->assertSame(
+            ['0 stop cruise 1', '0 stop cruise 0', '0 axis 1 60292'],
+            self::desk(['opens' => 'held shut'])->play('0 b1 1', '0 a 1000'),
+            'found held, it is shut',
+        );
     }
 
     public function test_an_edit_keeps_a_flipped_stop_and_opens_what_is_only_shut_while_held(): void
@@ -165,22 +225,34 @@ final class StopsTest extends TestCase
         $this->assertSame(['30 stop cruise 0', '30 axis 1 52428'], Desk::rows($swapped->feed(Desk::inputs('30 b1 1'))));
         $shut = self::desk(['opens' => 'held shut'])->program();
         [$open, $events] = Swap::to($shut, self::desk(['opens' => 'flip', 'at' => 0.8])->program(), $swapped->state);
-        $this->assertSame(['30 stop cruise 1', '30 stop cruise 0', '30 axis 1 60292'], Desk::rows($events), 'the button is still held, and the axis does not go there and back');
+        $this->assertSame(
+            ['30 stop cruise 1', '30 stop cruise 0', '30 axis 1 60292'],
+            Desk::rows($events),
+            'the button is still held, and the axis does not go there and back',
+        );
         $this->assertSame(['40 stop cruise 1', '40 axis 1 65535'], Desk::rows($open->feed(Desk::inputs('40 b1 0'))));
     }
 
     public function test_every_way_of_opening_is_said(): void
     {
-        $words = fn (string $opens): string => Stop::read('s', Node::of(['name' => 'S', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => $opens]))->inWords('Lever A', 'Button 1', false);
+        $words = fn (string $opens): string => Stop::read(
+            's',
+            Node::of(['name' => 'S', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => $opens]),
+        )->inWords('Lever A', 'Button 1', false);
         $this->assertSame('Keeps Lever A at or below 92 % unless Button 1 is held.', $words('held'));
         $this->assertSame('Keeps Lever A at or below 92 %; each press of Button 1 opens or shuts it.', $words('flip'));
-        $this->assertSame('Keeps Lever A at or below 92 % while Button 1 is held; it is open otherwise.', $words('held shut'));
+        $this->assertSame(
+            'Keeps Lever A at or below 92 % while Button 1 is held; it is open otherwise.',
+            $words('held shut'),
+        );
     }
 
     public function test_outside_the_range_one_reading_both_passes_a_stop_and_shuts_it(): void
     {
         // The lowest value is 0.4, so it is always past 0.3, and drawn back at the low end.
-        $desk = self::desk(['opens' => 'until drawn back', 'at' => 0.3])->saying(['axes' => ['d/a' => ['range' => ['low' => 0.4]]]]);
+        $desk = self::desk(['opens' => 'until drawn back', 'at' => 0.3])->saying(
+            ['axes' => ['d/a' => ['range' => ['low' => 0.4]]]],
+        );
         $this->assertSame(
             ['0 axis 1 19661', '20 stop cruise 1', '20 axis 1 45875', '40 axis 1 19661', '40 stop cruise 0'],
             $desk->play('0 a 500', '20 b1 1', '30 b1 0', '40 a 0'),

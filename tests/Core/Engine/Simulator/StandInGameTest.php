@@ -25,13 +25,25 @@ final class StandInGameTest extends TestCase
     /** Looks at the controller every 16 667 µs. */
     private static function desk(): Desk
     {
-        $effect = fn (string $do, string $variable, ?float $amount = null): array => array_filter(['do' => $do, 'variable' => $variable, 'amount' => $amount], fn ($v) => $v !== null);
-        $action = fn (string $id, string $kind, array $effect, ?array $key = null): array => array_filter(['id' => $id, 'name' => ucfirst($id), 'group' => 'all', 'kind' => $kind, 'effect' => $effect, 'key' => $key, 'by_variable' => true], fn ($v) => $v !== null);
-        $variable = fn (float $high, array $more = []): array => ['name' => 'V', 'group' => 'all', 'low' => 0, 'high' => $high] + $more;
+        $effect = fn (string $do, string $variable, ?float $amount = null): array => array_filter(
+            ['do' => $do, 'variable' => $variable, 'amount' => $amount],
+            fn ($v) => $v !== null,
+        );
+        $action = fn (string $id, string $kind, array $effect, ?array $key = null): array => array_filter(
+            [
+                'id' => $id, 'name' => ucfirst($id), 'group' => 'all', 'kind' => $kind, 'effect' => $effect,
+                'key' => $key, 'by_variable' => true,
+            ],
+            fn ($v) => $v !== null,
+        );
+        $variable = fn (float $high, array $more = []): array => [
+            'name' => 'V', 'group' => 'all', 'low' => 0, 'high' => $high,
+        ] + $more;
         $key = fn (string $code, array $with = []): array => ['kind' => 'key', 'code' => $code, 'with' => $with];
 
         return Desk::plain()->playing([
-            'format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667,
+            'format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart',
+            'frame_us' => 16667,
             'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']],
             'actions' => [
                 $action('power', 'axis', $effect('follow', 'power')),
@@ -41,7 +53,8 @@ final class StandInGameTest extends TestCase
                 $action('gear', 'step pair', $effect('step', 'gear', 1.0), $key('KeyG')),
             ],
             'variables' => [
-                'power' => $variable(100), 'bell' => $variable(1), 'lamp' => $variable(1, ['words' => ['off', 'on']]), 'gear' => $variable(3),
+                'power' => $variable(100), 'bell' => $variable(1), 'lamp' => $variable(1, ['words' => ['off', 'on']]),
+                'gear' => $variable(3),
                 'speed' => $variable(100, ['gauge' => 'power', 'lag_ms' => 100]),
             ],
         ])->saying(['ways' => ['power' => ['kind' => 'axis', 'number' => 1]]])
@@ -67,7 +80,15 @@ final class StandInGameTest extends TestCase
      */
     private static function changes(array $events): array
     {
-        return array_map(fn (GameEvent $event) => sprintf('%d %s %s', intdiv($event->t, 1000), $event->variable, round($event->value, 1)), $events);
+        return array_map(
+            fn (GameEvent $event) => sprintf(
+                '%d %s %s',
+                intdiv($event->t, 1000),
+                $event->variable,
+                round($event->value, 1),
+            ),
+            $events,
+        );
     }
 
     public function test_keys_act_at_once_and_axes_at_the_next_look(): void
@@ -80,10 +101,24 @@ final class StandInGameTest extends TestCase
     public function test_a_button_pulse_between_two_looks_is_missed_and_a_longer_one_is_seen(): void
     {
         $desk = self::desk()->saying(['ways' => ['lamp' => ['kind' => 'button', 'number' => 1]]]);
-        $short = self::live($desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 5], ['kind' => 'action', 'action' => 'lamp']));
-        $this->assertSame([[GameEvent::MISSED, 1.0]], array_map(fn (GameEvent $event) => [$event->variable, $event->value], $short->step(Desk::inputs('20 b2 1'), 200_000)->game), 'it says what it did not see');
-        $long = self::live($desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'action', 'action' => 'lamp']));
-        $this->assertSame(['lamp'], array_map(fn ($event) => $event->variable, $long->step(Desk::inputs('20 b2 1'), 200_000)->game));
+        $short = self::live(
+            $desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 5], ['kind' => 'action', 'action' => 'lamp']),
+        );
+        $this->assertSame(
+            [[GameEvent::MISSED, 1.0]],
+            array_map(
+                fn (GameEvent $event) => [$event->variable, $event->value],
+                $short->step(Desk::inputs('20 b2 1'), 200_000)->game,
+            ),
+            'it says what it did not see',
+        );
+        $long = self::live(
+            $desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'action', 'action' => 'lamp']),
+        );
+        $this->assertSame(
+            ['lamp'],
+            array_map(fn ($event) => $event->variable, $long->step(Desk::inputs('20 b2 1'), 200_000)->game),
+        );
     }
 
     public function test_buttons_beyond_what_the_game_sees_do_nothing(): void
@@ -91,7 +126,10 @@ final class StandInGameTest extends TestCase
         $live = self::live(self::desk()->saying(['ways' => ['lamp' => ['kind' => 'button', 'number' => 9]]]));
         $step = $live->step(Desk::inputs('20 b2 1'), 200_000);
         $this->assertNotSame([], $step->outputs);
-        $this->assertSame([[GameEvent::MISSED, 9.0]], array_map(fn (GameEvent $event) => [$event->variable, $event->value], $step->game));
+        $this->assertSame(
+            [[GameEvent::MISSED, 9.0]],
+            array_map(fn (GameEvent $event) => [$event->variable, $event->value], $step->game),
+        );
     }
 
     public function test_a_modifier_decides_between_two_actions_on_one_key(): void
@@ -124,7 +162,11 @@ final class StandInGameTest extends TestCase
         }
         $fine->step([], 240_000);
         $coarse->step([], 240_000);
-        $this->assertEqualsWithDelta($coarse->state->game->variables['speed'], $fine->state->game->variables['speed'], 1e-6);
+        $this->assertEqualsWithDelta(
+            $coarse->state->game->variables['speed'],
+            $fine->state->game->variables['speed'],
+            1e-6,
+        );
         $this->assertEqualsWithDelta(100 * (1 - exp(-2.06)), $coarse->state->game->variables['speed'], 1.0);
         $this->assertTrue($coarse->isGameMoving());
         $coarse->step([], 5_000_000);
@@ -163,17 +205,40 @@ final class StandInGameTest extends TestCase
 
     public function test_sentences_say_what_happened_and_why(): void
     {
-        $live = self::live(self::desk()->layer('water', 's.up')->nothing('water', 'b1')->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held']]]));
+        $live = self::live(self::desk()->layer('water', 's.up')->nothing('water', 'b1')->saying(
+            ['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held']]],
+        ));
         $said = function (int $to, string ...$lines) use ($live): array {
-            return array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+            return array_map(
+                fn ($sentence) => implode(' → ', $sentence->parts),
+                $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences,
+            );
         };
-        $this->assertSame(['Desk · Lever A reads 1000 → travel 100.0 % → Cruise at 90 % is shut → layer Base → Power → sends 90.0 % on axis 1'], $said(19, '10 a 1000'));
+        $this->assertSame(
+            [
+                'Desk · Lever A reads 1000 → travel 100.0 % → Cruise at 90 % is shut → layer Base → Power → sends '
+                    .'90.0 % on axis 1',
+            ],
+            $said(19, '10 a 1000'),
+        );
         $this->assertSame(['Desk · Button 2 closed → layer Base → pulse 60 ms → Lamp → key L'], $said(29, '20 b2 1'));
         $this->assertSame(['Desk · Button 2 closed → pulse over → key L up, after 60 ms'], $said(99, '95 b2 0'));
-        $this->assertSame(['Desk · Button 4 closed → layer Base → pulse 60 ms → Dim → key Shift+L'], $said(109, '100 b4 1'));
-        $this->assertSame(['Desk · Switch S up closed → layer Base → follow → layer Water is live'], $said(119, '110 s.up 1'));
-        $this->assertSame(['Desk · Button 1 closed → layer Water → it is set to do nothing here'], $said(129, '120 b1 1'));
-        $this->assertSame(['Desk · Lever B reads 500 → travel 50.0 % → layer Water → nothing is assigned to it'], $said(139, '130 b 500'));
+        $this->assertSame(
+            ['Desk · Button 4 closed → layer Base → pulse 60 ms → Dim → key Shift+L'],
+            $said(109, '100 b4 1'),
+        );
+        $this->assertSame(
+            ['Desk · Switch S up closed → layer Base → follow → layer Water is live'],
+            $said(119, '110 s.up 1'),
+        );
+        $this->assertSame(
+            ['Desk · Button 1 closed → layer Water → it is set to do nothing here'],
+            $said(129, '120 b1 1'),
+        );
+        $this->assertSame(
+            ['Desk · Lever B reads 500 → travel 50.0 % → layer Water → nothing is assigned to it'],
+            $said(139, '130 b 500'),
+        );
         $this->assertSame(['Desk · Hat north closed → layer Water → nothing is assigned to it'], $said(149, '140 h 0'));
     }
 
@@ -267,24 +332,59 @@ final class StandInGameTest extends TestCase
 
     public function test_what_the_base_does_for_a_layer_that_has_nothing_is_said_so(): void
     {
-        $live = self::live(self::desk()->layer('water', 's.up')->cell('water', 'b2', 'pulse', ['kind' => 'action', 'action' => 'dim']));
+        $live = self::live(
+            self::desk()->layer('water', 's.up')->cell('water', 'b2', 'pulse', ['kind' => 'action', 'action' => 'dim']),
+        );
         $said = function (int $to, string ...$lines) use ($live): array {
-            return array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+            return array_map(
+                fn ($sentence) => implode(' → ', $sentence->parts),
+                $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences,
+            );
         };
         $this->assertSame(['Desk · Button 1 closed → layer Base → follow → Bell → key B'], $said(20, '10 b1 1'));
-        $this->assertSame(['Desk · Switch S up closed → layer Base → follow → layer Water is live'], $said(40, '30 s.up 1'), 'what leads to it is not passed over');
-        $this->assertSame(['Desk · Button 1 opened → key B up, after 40 ms'], $said(60, '50 b1 0'), 'it was begun before');
-        $this->assertSame(['Desk · Button 1 closed → layer Water has nothing for it → layer Base → follow → Bell → key B'], $said(80, '70 b1 1'));
-        $this->assertSame(['Desk · Button 2 closed → layer Water → pulse 60 ms → Dim → key Shift+L'], $said(100, '90 b2 1'));
-        $this->assertStringContainsString('layer Water has nothing for it → layer Base → Power', $said(120, '110 a 400')[0]);
+        $this->assertSame(
+            ['Desk · Switch S up closed → layer Base → follow → layer Water is live'],
+            $said(40, '30 s.up 1'),
+            'what leads to it is not passed over',
+        );
+        $this->assertSame(
+            ['Desk · Button 1 opened → key B up, after 40 ms'],
+            $said(60, '50 b1 0'),
+            'it was begun before',
+        );
+        $this->assertSame(
+            ['Desk · Button 1 closed → layer Water has nothing for it → layer Base → follow → Bell → key B'],
+            $said(80, '70 b1 1'),
+        );
+        $this->assertSame(
+            ['Desk · Button 2 closed → layer Water → pulse 60 ms → Dim → key Shift+L'],
+            $said(100, '90 b2 1'),
+        );
+        $this->assertStringContainsString(
+            'layer Water has nothing for it → layer Base → Power',
+            $said(120, '110 a 400')[0],
+        );
         // In one step: the layer goes, then it is pressed.
-        $this->assertSame(['Desk · Button 3 closed → layer Base → pulse 60 ms → Gear → key G'], array_values(preg_grep('/Button 3/', $said(200, '180 s.up 0', '190 b3 1')) ?: []));
+        $this->assertSame(
+            ['Desk · Button 3 closed → layer Base → pulse 60 ms → Gear → key G'],
+            array_values(preg_grep('/Button 3/', $said(200, '180 s.up 0', '190 b3 1')) ?: []),
+        );
     }
 
     public function test_an_edit_tells_only_what_it_changes_of_what_is_on(): void
     {
-        $old = Desk::plain()->layer('water', 's.up')->cell('base', 's.up', 'toggle', ['kind' => 'hold layer', 'layer' => 'water'])
-            ->cell('base', 'b1', 'toggle', ['kind' => 'button', 'number' => 1])->cell('base', 'b2', 'toggle', ['kind' => 'button', 'number' => 2]);
+        $old = Desk::plain()->layer('water', 's.up')->cell(
+            'base',
+            's.up',
+            'toggle',
+            ['kind' => 'hold layer', 'layer' => 'water'],
+        )
+            ->cell(
+                'base',
+                'b1',
+                'toggle',
+                ['kind' => 'button', 'number' => 1],
+            )->cell('base', 'b2', 'toggle', ['kind' => 'button', 'number' => 2]);
         $live = self::live($old);
         $live->step(Desk::inputs('10 b1 1', '20 b1 0', '30 b2 1', '40 b2 0', '50 s.up 1', '60 s.up 0'), 100_000);
         // All goes off and on again for the game; on the tape nothing has happened.
@@ -302,15 +402,33 @@ final class StandInGameTest extends TestCase
 
     public function test_one_of_a_chord_that_is_pressed_alone_is_said_to_be_part_of_it_and_not_free(): void
     {
-        $live = self::live(self::desk()->layer('water', 's.up')->saying(['chords' => ['base' => ['both' => ['name' => 'Both ends', 'of' => ['d/t.up', 'd/t.down'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]));
+        $live = self::live(self::desk()->layer('water', 's.up')->saying([
+            'chords' => [
+                'base' => [
+                    'both' => [
+                        'name' => 'Both ends', 'of' => ['d/t.up', 'd/t.down'], 'within_ms' => 50,
+                        'outputs' => [['kind' => 'button', 'number' => 9]],
+                    ],
+                ],
+            ],
+        ]));
         $said = function (int $to, string ...$lines) use ($live): array {
-            return array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+            return array_map(
+                fn ($sentence) => implode(' → ', $sentence->parts),
+                $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences,
+            );
         };
         $alone = $said(100, '10 t.up 1', '90 t.up 0');
-        $this->assertContains('Desk · Switch T up closed → layer Base → it is part of chord Both ends, which has not come on', $alone);
+        $this->assertContains(
+            'Desk · Switch T up closed → layer Base → it is part of chord Both ends, which has not come on',
+            $alone,
+        );
         $this->assertStringNotContainsString('nothing is assigned', implode("\n", $alone));
         // The layer above says nothing of it, so the chord of the base holds there too.
-        $this->assertContains('Desk · Switch T up closed → layer Water → it is part of chord Both ends, which has not come on', $said(300, '200 s.up 1', '210 t.up 1'));
+        $this->assertContains(
+            'Desk · Switch T up closed → layer Water → it is part of chord Both ends, which has not come on',
+            $said(300, '200 s.up 1', '210 t.up 1'),
+        );
     }
 
     public function test_what_cannot_be_is_left_out_and_told_and_the_rest_is_taken(): void
@@ -328,8 +446,20 @@ final class StandInGameTest extends TestCase
     public function test_an_input_that_no_device_reports_is_told_and_leaves_no_trace(): void
     {
         $live = self::live(self::desk());
-        $step = $live->step([new Input(20_000, 'x/lever', 5), new Input(20_000, 'd/s.down', 1), new Input(20_000, 'sim/none', 1), new Input(20_000, 'nonsense', 1)], 30_000);
-        $this->assertSame(['this rig has no device “x”.', 'Desk has nothing called “s.down” that it could send.', 'the game has nothing called “none”.', 'this rig has no device “nonsense”.'], $step->problems);
+        $step = $live->step(
+            [
+                new Input(20_000, 'x/lever', 5), new Input(20_000, 'd/s.down', 1), new Input(20_000, 'sim/none', 1),
+                new Input(20_000, 'nonsense', 1),
+            ],
+            30_000,
+        );
+        $this->assertSame(
+            [
+                'this rig has no device “x”.', 'Desk has nothing called “s.down” that it could send.',
+                'the game has nothing called “none”.', 'this rig has no device “nonsense”.',
+            ],
+            $step->problems,
+        );
         $this->assertArrayNotHasKey('x/lever', $live->state->hands);
         $this->assertSame([], $step->outputs);
     }
@@ -337,7 +467,13 @@ final class StandInGameTest extends TestCase
     public function test_the_limits_of_a_device_hold_also_for_controls_that_the_set_does_not_use(): void
     {
         $live = self::live(self::desk());
-        $step = $live->step([new Input(20_000, 'd/c', 1001), new Input(21_000, 'd/c', 1.5), new Input(22_000, 'd/s.up', 2), new Input(23_000, 'd/c', 1000)], 30_000);
+        $step = $live->step(
+            [
+                new Input(20_000, 'd/c', 1001), new Input(21_000, 'd/c', 1.5), new Input(22_000, 'd/s.up', 2),
+                new Input(23_000, 'd/c', 1000),
+            ],
+            30_000,
+        );
         $this->assertSame([
             'Desk Stick C came with 1001, and sends whole numbers from 0 to 1000.',
             'Desk Stick C came with 1.5, and sends whole numbers from 0 to 1000.',
@@ -357,7 +493,10 @@ final class StandInGameTest extends TestCase
         $picture = new LivePicture($desk->program(), $desk->assembled(), $live->state);
         $this->assertSame([], $picture->closed());
         $this->assertSame(700, $picture->axes()['d/a']['reading']);
-        $this->assertStringContainsString('Desk is unplugged', $live->step(Desk::inputs('50 b1 1'), 60_000)->problems[0]);
+        $this->assertStringContainsString(
+            'Desk is unplugged',
+            $live->step(Desk::inputs('50 b1 1'), 60_000)->problems[0],
+        );
         $live->plugIn('d');
         $this->assertSame(['70 key KeyB 1'], Desk::rows($live->step(Desk::inputs('70 b1 1'), 71_000)->outputs));
     }
@@ -375,43 +514,96 @@ final class StandInGameTest extends TestCase
     public function test_a_gauge_that_the_game_moves_by_itself_lights_a_row_of_lamps_and_holds_a_condition(): void
     {
         $desk = self::desk()->axis('base', 'a', ['kind' => 'action', 'action' => 'power'])
-            ->saying(['lamps' => ['row' => ['lamp' => 'd/lamp', 'while' => ['variable' => 'speed', 'from' => 50, 'to' => 100]]],
-                'cells' => ['base' => ['d/s.up' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 4]], 'when' => ['variable' => 'speed', 'is' => '≥', 'to' => 50]]]]]);
+            ->saying(['lamps' => [
+                'row' => ['lamp' => 'd/lamp', 'while' => ['variable' => 'speed', 'from' => 50, 'to' => 100]],
+            ],
+                'cells' => [
+                    'base' => [
+                        'd/s.up' => [
+                            'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 4]],
+                            'when' => ['variable' => 'speed', 'is' => '≥', 'to' => 50],
+                        ],
+                    ],
+                ]]);
         $live = new Live($desk->program(), $desk->assembled(), new LiveState);
         $live->begin();
         $rows = [];
         for ($ms = 20; $ms <= 400; $ms += 20) {
-            $step = $live->step($ms === 20 ? [new Input(20_000, 'd/a', 1000)] : ($ms === 40 || $ms === 300 ? [new Input(1000 * $ms, 'd/s.up', 1), new Input(1000 * $ms, 'd/s.up', 0)] : []), 1000 * $ms);
-            array_push($rows, ...array_filter(Desk::rows($step->outputs), fn (string $row) => ! str_contains($row, 'axis')));
-            $this->assertNotContains('speed', array_map(fn (GameEvent $event) => $event->variable, $step->game), 'a gauge is no event');
+            $step = $live->step(
+                $ms === 20 ? [new Input(20_000, 'd/a', 1000)] : (
+                    $ms === 40 || $ms === 300 ? [
+                        new Input(1000 * $ms, 'd/s.up', 1), new Input(1000 * $ms, 'd/s.up', 0),
+                    ] : []
+                ),
+                1000 * $ms,
+            );
+            array_push(
+                $rows,
+                ...array_filter(Desk::rows($step->outputs), fn (string $row) => ! str_contains($row, 'axis')),
+            );
+            $this->assertNotContains(
+                'speed',
+                array_map(fn (GameEvent $event) => $event->variable, $step->game),
+                'a gauge is no event',
+            );
         }
-        // The game looks at the lever at 33 ms; its first-order lag of 100 ms has gone half of the way 69 ms later, seen at the next step.
+        // The game looks at the lever at 33 ms; its first-order lag of 100 ms has gone half of the way 69 ms later,
+        // seen at the next step.
         $this->assertSame(['120 lamp d/lamp 1', '300 button 4 1', '300 button 4 0'], array_values($rows));
     }
 
     public function test_the_picture_shows_contacts_as_the_engine_has_them(): void
     {
-        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->cell('base', 't.middle', 'follow', ['kind' => 'button', 'number' => 2])
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->cell(
+            'base',
+            't.middle',
+            'follow',
+            ['kind' => 'button', 'number' => 2],
+        )
             ->saying(['controls' => ['d' => ['b1' => ['debounce_ms' => 100]]]]);
         $live = new Live($desk->program(), $desk->assembled(), new LiveState);
         $live->begin();
-        $closed = fn (): array => array_values(array_intersect((new LivePicture($desk->program(), $desk->assembled(), $live->state))->closed(), ['d/b1', 'd/t.up', 'd/t.middle', 'd/s.down', 'd/b2']));
+        $closed = fn (): array => array_values(array_intersect(
+            (new LivePicture($desk->program(), $desk->assembled(), $live->state))->closed(),
+            ['d/b1', 'd/t.up', 'd/t.middle', 'd/s.down', 'd/b2'],
+        ));
         $this->assertSame(['d/s.down', 'd/t.middle'], $closed());
-        $live->step([new Input(10_000, 'd/b1', 1), new Input(20_000, 'd/b1', 0), new Input(20_000, 'd/t.up', 1), new Input(30_000, 'd/t.up', 0), new Input(30_000, 'd/b2', 1)], 40_000);
-        $this->assertSame(['d/b1', 'd/b2', 'd/s.down'], $closed(), 'the debounce time of one and the settle time of the other run still');
+        $live->step(
+            [
+                new Input(10_000, 'd/b1', 1), new Input(20_000, 'd/b1', 0), new Input(20_000, 'd/t.up', 1),
+                new Input(30_000, 'd/t.up', 0), new Input(30_000, 'd/b2', 1),
+            ],
+            40_000,
+        );
+        $this->assertSame(
+            ['d/b1', 'd/b2', 'd/s.down'],
+            $closed(),
+            'the debounce time of one and the settle time of the other run still',
+        );
         $live->step([], 120_000);
         $this->assertSame(['d/b2', 'd/s.down', 'd/t.middle'], $closed());
     }
 
     public function test_an_hour_of_a_latched_repeat_is_counted_rather_than_told(): void
     {
-        $desk = self::desk()->cell('base', 's.up', ['kind' => 'repeat', 'while' => 'until pressed again', 'delay_ms' => 450, 'period_ms' => 125, 'width_ms' => 60], ['kind' => 'button', 'number' => 4]);
+        $desk = self::desk()->cell(
+            'base',
+            's.up',
+            [
+                'kind' => 'repeat', 'while' => 'until pressed again', 'delay_ms' => 450, 'period_ms' => 125,
+                'width_ms' => 60,
+            ],
+            ['kind' => 'button', 'number' => 4],
+        );
         $live = new Live($desk->program(), $desk->assembled(), new LiveState);
         $live->begin();
         $live->step([new Input(10_000, 'd/s.up', 1)], 20_000);
         $step = $live->step([], 3_600_000_000);
         $this->assertSame(57_594, count($step->outputs));
-        $this->assertSame(['Much happened at once', '57 394 changes before these are not told'], $step->sentences[0]->parts);
+        $this->assertSame(
+            ['Much happened at once', '57 394 changes before these are not told'],
+            $step->sentences[0]->parts,
+        );
         $this->assertLessThanOrEqual(Telling::MOST_TOLD + 1, count($step->sentences));
     }
 }

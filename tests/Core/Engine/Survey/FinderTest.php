@@ -21,8 +21,10 @@ final class FinderTest extends TestCase
         $hands->tremble('sedge/rudder', 40, 44);
         $this->assertNull($hands->survey->finder->found, 'trembling is no movement');
         $touch = [
-            'fennel/left-thumb', 'fennel/right-thumb', 'fennel/ring', 'fennel/mark', 'fennel/switch-1.up', 'fennel/switch-2.up', 'fennel/switch-4.down', 'fennel/dial.3',
-            'gorse/button-1', 'gorse/button-6', 'gorse/trigger.half', 'bracken/push-1', 'bracken/push-8', 'bracken/push-12', 'bracken/sprung-2.up', 'bracken/sprung-4.down',
+            'fennel/left-thumb', 'fennel/right-thumb', 'fennel/ring', 'fennel/mark', 'fennel/switch-1.up',
+            'fennel/switch-2.up', 'fennel/switch-4.down', 'fennel/dial.3',
+            'gorse/button-1', 'gorse/button-6', 'gorse/trigger.half', 'bracken/push-1', 'bracken/push-8',
+            'bracken/push-12', 'bracken/sprung-2.up', 'bracken/sprung-4.down',
         ];
         foreach ($touch as $port) {
             $hands->put($port, 1);
@@ -38,7 +40,10 @@ final class FinderTest extends TestCase
         $hands->put('bracken/encoder-3', -1);
         $this->assertSame('bracken/encoder-3', $hands->survey->finder->found);
         $left = implode("\n", $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms));
-        $this->assertMatchesRegularExpression('/Rudder trembles by itself \(0\.\d % of its range\); only a movement past \d\.\d % counts\./', $left);
+        $this->assertMatchesRegularExpression(
+            '/Rudder trembles by itself \(0\.\d % of its range\); only a movement past \d\.\d % counts\./',
+            $left,
+        );
         $this->assertStringContainsString('Push 7 (7) has been closed from the start and never opened.', $left);
     }
 
@@ -52,7 +57,11 @@ final class FinderTest extends TestCase
         $this->assertSame('sedge/rudder', $hands->survey->finder->found);
         $count = $hands->survey->finder->count;
         $hands->tremble('sedge/rudder', 200, 120, 1904 + 25 * 29);
-        $this->assertLessThanOrEqual($count + 1, $hands->survey->finder->count, 'where it was left it trembles on, unheard');
+        $this->assertLessThanOrEqual(
+            $count + 1,
+            $hands->survey->finder->count,
+            'where it was left it trembles on, unheard',
+        );
     }
 
     public function test_a_lever_that_a_hand_moves_to_and_fro_does_not_count_as_trembling(): void
@@ -76,7 +85,10 @@ final class FinderTest extends TestCase
         $this->assertSame('fennel/left-lever', $hands->survey->finder->found);
     }
 
-    /** @return iterable<string, array{list<int>, int}> the readings of one movement there and back, and the ms between them */
+    /**
+     * @return iterable<string, array{list<int>, int}> the readings of one movement there and back, and the ms between
+     *    them
+     */
     public static function jumps(): iterable
     {
         yield 'a switch of a transmitter, from end to end' => [[2047, 0], 250];
@@ -89,7 +101,7 @@ final class FinderTest extends TestCase
 
     /** @param list<int> $readings */
     #[DataProvider('jumps')]
-    public function test_however_often_a_control_goes_in_jumps_it_is_found_and_not_taken_for_trembling(array $readings, int $ms): void
+    public function test_however_often_a_control_jumps_it_is_found_and_no_trembling(array $readings, int $ms): void
     {
         $hands = new Hands('burdock', ['burdock/switch-a' => 0]);
         for ($i = 0; $i < 20; $i++) {
@@ -122,7 +134,10 @@ final class FinderTest extends TestCase
         $hands = $wild();
         $hands->put('burdock/switch-a', 1000, 60_000);
         $hands->put('burdock/switch-a', 1100, 20);
-        $this->assertFalse($hands->survey->finder->isNoise('burdock/switch-a', 1200), 'after a quiet minute it is as good as forgotten');
+        $this->assertFalse(
+            $hands->survey->finder->isNoise('burdock/switch-a', 1200),
+            'after a quiet minute it is as good as forgotten',
+        );
         $hands = $wild();
         $this->assertTrue($hands->survey->order('forget', 'burdock/switch-a', [], $hands->rig, 0));
         $this->assertSame([], $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms));
@@ -137,8 +152,15 @@ final class FinderTest extends TestCase
         $hands->press('gorse/button-3');
         $hands->put('gorse/button-2', 1, 10);
         $this->assertSame('gorse/button-3', $hands->survey->finder->found);
-        $this->assertStringContainsString('Button 2 (4) opens and closes by itself', $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms)['gorse/button-2']);
-        $this->assertSame([], $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms + 2_000_000), 'it has become quiet');
+        $this->assertStringContainsString(
+            'Button 2 (4) opens and closes by itself',
+            $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms)['gorse/button-2'],
+        );
+        $this->assertSame(
+            [],
+            $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms + 2_000_000),
+            'it has become quiet',
+        );
     }
 
     public function test_opposites_and_directions_of_a_hat_are_found(): void

@@ -31,7 +31,11 @@ final class SheetTest extends TestCase
         foreach ([0, 2, 4, 6, -1] as $way) {
             $hands->put('gorse/hat', $way);
         }
-        foreach (['trigger.half', 'trigger.full', 'button-1', 'button-2', 'button-3', 'button-4', 'button-5', 'button-6'] as $contact) {
+        foreach (
+            [
+                'trigger.half', 'trigger.full', 'button-1', 'button-2', 'button-3', 'button-4', 'button-5', 'button-6',
+            ] as $contact
+        ) {
             $hands->press('gorse/'.$contact);
         }
         $verdict = self::verdict($hands, 'gorse');
@@ -55,7 +59,10 @@ final class SheetTest extends TestCase
         $hands = new Hands('sedge bracken', ['bracken/push-5' => 1]);
         $hands->put('sedge/rudder', 491);
         $hands->put('sedge/rudder', 3317);
-        $this->assertSame(['Rudder (axis 3) went from 12 to 81 % of its range. If that was all the way, measure it.'], self::verdict($hands, 'sedge')->troubles);
+        $this->assertSame(
+            ['Rudder (axis 3) went from 12 to 81 % of its range. If that was all the way, measure it.'],
+            self::verdict($hands, 'sedge')->troubles,
+        );
         $hands->put('bracken/push-1', 1);
         $hands->put('bracken/push-1', 0, 4);
         $hands->put('bracken/push-1', 1, 3);

@@ -54,8 +54,14 @@ final class SweepTest extends TestCase
     }
 
     /** The whole sweep of an axis between two readings; the slow pass can be bent by a fault of the axis. */
-    private function sweep(AxisInput $axis, float $low, float $rest, float $high, int $noise, ?callable $bend = null): Sweep
-    {
+    private function sweep(
+        AxisInput $axis,
+        float $low,
+        float $rest,
+        float $high,
+        int $noise,
+        ?callable $bend = null,
+    ): Sweep {
         $sweep = new Sweep($axis->ref, (int) $rest, 0);
         $this->move($sweep, $rest, $rest, 2500, $noise);
         $this->assertSame('', $this->next($sweep, $axis));
@@ -116,7 +122,10 @@ final class SweepTest extends TestCase
         $sweep = $this->sweep($wheel, 400, 32768, 65200, 20);
         $proposal = ShapeProposal::of(AxisReport::of($sweep, $wheel), $sweep);
         $this->assertArrayNotHasKey('rotation', $proposal->parts);
-        $this->assertSame(['low' => 0.0, 'high' => 1.0, 'rest_from' => 0.5, 'rest_to' => 0.5], $proposal->figures($proposal->shaping([])));
+        $this->assertSame(
+            ['low' => 0.0, 'high' => 1.0, 'rest_from' => 0.5, 'rest_to' => 0.5],
+            $proposal->figures($proposal->shaping([])),
+        );
     }
 
     public function test_single_spikes_do_not_move_the_ends_and_bring_the_spike_filter(): void
@@ -127,7 +136,12 @@ final class SweepTest extends TestCase
             return ++$n % 150 === 0 ? 65000.0 : $reading;
         };
         $sweep = new Sweep('d/a', 1000, 0);
-        foreach ([[1000, 1000, 2500], [1000, 1000, 1500], [1000, 40000, 400], [40000, 40000, 1100], [40000, 1000, 3500], [1000, 40000, 3500]] as $i => [$from, $to, $ms]) {
+        foreach (
+            [
+                [1000, 1000, 2500], [1000, 1000, 1500], [1000, 40000, 400], [40000, 40000, 1100], [40000, 1000, 3500],
+                [1000, 40000, 3500],
+            ] as $i => [$from, $to, $ms]
+        ) {
             $this->move($sweep, $from, $to, $ms, 0, $i === 2 ? null : $spiked);
             if ($i !== 2 && $i !== 4) {
                 $this->assertSame('', $this->next($sweep, self::lever()));
@@ -154,7 +168,11 @@ final class SweepTest extends TestCase
     {
         $coarse = fn (float $reading): float => 64 * round($reading / 64);
         $sweep = new Sweep('d/a', 0, 0);
-        foreach ([[0, 0, 2500], [0, 0, 1500], [0, 64000, 400], [64000, 64000, 1100], [64000, 0, 3500], [0, 64000, 3500]] as $i => [$from, $to, $ms]) {
+        foreach (
+            [
+                [0, 0, 2500], [0, 0, 1500], [0, 64000, 400], [64000, 64000, 1100], [64000, 0, 3500], [0, 64000, 3500],
+            ] as $i => [$from, $to, $ms]
+        ) {
             $this->move($sweep, $from, $to, $ms, 0, $coarse);
             if ($i !== 2 && $i !== 4) {
                 $this->assertSame('', $this->next($sweep, self::lever()));
@@ -180,26 +198,38 @@ final class SweepTest extends TestCase
         $this->move($sweep, 2000, 2000, 900, 10);
         $this->assertSame('That was 0.9 s; it takes 2 s at least. Once more.', $this->next($sweep, $axis));
         $this->move($sweep, 1000, 3000, 2500, 10);
-        $this->assertMatchesRegularExpression('/^It moved over 4\d % of its range while it should rest\./', $this->next($sweep, $axis));
+        $this->assertMatchesRegularExpression(
+            '/^It moved over 4\d % of its range while it should rest\./',
+            $this->next($sweep, $axis),
+        );
         $this->assertSame(SweepPhase::Rest, $sweep->phase);
         $this->move($sweep, 2000, 2000, 2500, 10);
         $this->assertSame('', $this->next($sweep, $axis));
         $this->move($sweep, 2000, 2100, 1500, 10);
-        $this->assertMatchesRegularExpression('/^It is only \d % of its range away from rest\./', $this->next($sweep, $axis));
+        $this->assertMatchesRegularExpression(
+            '/^It is only \d % of its range away from rest\./',
+            $this->next($sweep, $axis),
+        );
         $this->move($sweep, 2000, 500, 1500, 10);
         $this->assertMatchesRegularExpression('/^It was not held still/', $this->next($sweep, $axis));
         $this->move($sweep, 500, 500, 1500, 10);
         $this->assertSame('', $this->next($sweep, $axis));
         $this->move($sweep, 500, 600, 300, 10);
         $this->move($sweep, 600, 600, 1300, 10);
-        $this->assertMatchesRegularExpression('/^It is only \d % of its range away from the low end\./', $this->next($sweep, $axis));
+        $this->assertMatchesRegularExpression(
+            '/^It is only \d % of its range away from the low end\./',
+            $this->next($sweep, $axis),
+        );
         $this->move($sweep, 3000, 3000, 1500, 10);
         $this->assertSame('', $this->next($sweep, $axis));
         $this->move($sweep, 3000, 1500, 3500, 10);
         $this->assertMatchesRegularExpression('/^It went over \d\d % of the way only\./', $this->next($sweep, $axis));
         $this->move($sweep, 3000, 500, 150, 10);
         $this->move($sweep, 500, 500, 3500, 10);
-        $this->assertMatchesRegularExpression('/^That was jerky: \d+ % of the way in 0\.\d s\./', $this->next($sweep, $axis));
+        $this->assertMatchesRegularExpression(
+            '/^That was jerky: \d+ % of the way in 0\.\d s\./',
+            $this->next($sweep, $axis),
+        );
         $this->move($sweep, 500, 3000, 3500, 10);
         $this->assertSame('', $this->next($sweep, $axis));
         $this->assertTrue($sweep->isDone);
@@ -221,7 +251,9 @@ final class SweepTest extends TestCase
     {
         for ($left = $ms; $left > 0; $left -= 150) {
             $part = min(150, $left);
-            [$a, $b] = [$from + ($to - $from) * ($ms - $left) / $ms, $from + ($to - $from) * ($ms - $left + $part) / $ms];
+            [$a, $b] = [
+                $from + ($to - $from) * ($ms - $left) / $ms, $from + ($to - $from) * ($ms - $left + $part) / $ms,
+            ];
             $this->move($sweep, $a, $b, $part, $noise);
             $sweep->goOn($axis, 1000 * $this->ms);
         }
@@ -230,7 +262,7 @@ final class SweepTest extends TestCase
     #[TestWith([0])]
     #[TestWith([40])]
     #[TestWith([400])]
-    public function test_it_goes_on_by_itself_when_a_step_has_what_it_needs_and_gives_what_it_gives_by_hand(int $noise): void
+    public function test_it_goes_on_when_a_step_has_what_it_needs_and_gives_what_it_gives_by_hand(int $noise): void
     {
         $axis = self::lever();
         $sweep = new Sweep($axis->ref, 30_000, 0);
@@ -241,7 +273,11 @@ final class SweepTest extends TestCase
         $this->works($sweep, $axis, 30_000, 30_000, 900, $noise);
         $this->assertSame(SweepPhase::Low, $sweep->phase);
         $this->works($sweep, $axis, 30_000, 30_000, 6000, $noise);
-        $this->assertSame(SweepPhase::Low, $sweep->phase, 'in the middle of its way it has no low end, however long it stands');
+        $this->assertSame(
+            SweepPhase::Low,
+            $sweep->phase,
+            'in the middle of its way it has no low end, however long it stands',
+        );
         $this->works($sweep, $axis, 30_000, 2000, 1500, $noise);
         $this->assertSame(SweepPhase::Low, $sweep->phase, 'while it moves it is not there yet');
         $this->works($sweep, $axis, 2000, 2000, 1300, $noise);
@@ -258,7 +294,11 @@ final class SweepTest extends TestCase
         $this->works($sweep, $axis, 63_000, 63_000, 1000, $noise);
         $this->assertTrue($sweep->isDone, $sweep->complaint);
         $report = AxisReport::of($sweep, $axis);
-        $this->assertEqualsWithDelta([2000, 63_000, 30_000], [$report->low, $report->high, $report->rest], 1.5 * $noise + 1);
+        $this->assertEqualsWithDelta(
+            [2000, 63_000, 30_000],
+            [$report->low, $report->high, $report->rest],
+            1.5 * $noise + 1,
+        );
     }
 
     public function test_a_lever_that_lies_at_its_low_end_need_not_be_moved_there_but_has_time_to(): void

@@ -53,16 +53,29 @@ final class TeachingTest extends TestCase
     {
         $missing = [];
 
-        return NotedDevice::of($device, [(string) $taught->control?->id() => ControlNote::read(Node::of($taught->note()))], $missing);
+        return NotedDevice::of(
+            $device,
+            [(string) $taught->control?->id() => ControlNote::read(Node::of($taught->note()))],
+            $missing,
+        );
     }
 
     public function test_a_two_way_switch_that_reports_only_up(): void
     {
         $taught = self::teach(self::raw(), '', [[1000, 'button-31', 0]], ['raw/button-31' => 1]);
         $this->assertSame('Up is 31 and down reports nothing.', $taught->sentence);
-        $this->assertSame(['kind' => 'two-way', 'contacts' => [['name' => 'up', 'number' => 31], ['id' => 'down', 'name' => 'down', 'opposite' => '']]], $taught->note());
+        $this->assertSame(
+            [
+                'kind' => 'two-way',
+                'contacts' => [['name' => 'up', 'number' => 31], ['id' => 'down', 'name' => 'down', 'opposite' => '']],
+            ],
+            $taught->note(),
+        );
         $control = self::noted(self::raw(), $taught)->control('button-31');
-        $this->assertSame(['raw/button-31', 'raw/button-31.down'], array_map(fn ($c) => $c->ref, $control->contacts ?? []));
+        $this->assertSame(
+            ['raw/button-31', 'raw/button-31.down'],
+            array_map(fn ($c) => $c->ref, $control->contacts ?? []),
+        );
     }
 
     public function test_it_does_not_matter_where_the_switch_was_when_teaching_began(): void
@@ -74,12 +87,20 @@ final class TeachingTest extends TestCase
 
     public function test_a_three_way_switch_takes_the_numbers_of_two_buttons_and_keeps_their_names(): void
     {
-        $taught = self::teach(self::raw(), '', [[500, 'button-35', 0], [800, 'button-34', 1], [1500, 'button-34', 0], [2000, 'button-35', 1]], ['raw/button-35' => 1]);
+        $taught = self::teach(
+            self::raw(),
+            '',
+            [[500, 'button-35', 0], [800, 'button-34', 1], [1500, 'button-34', 0], [2000, 'button-35', 1]],
+            ['raw/button-35' => 1],
+        );
         $this->assertSame('Up is 34, middle reports nothing and down is 35.', $taught->sentence);
         $device = self::noted(self::raw(), $taught);
         $this->assertNull($device->control('button-35'), 'its number belongs to the switch now');
         $switch = $device->control('button-34');
-        $this->assertSame(['up' => 'raw/button-34', 'down' => 'raw/button-35', 'middle' => 'raw/button-34.middle'], array_column(array_map(fn ($c) => [$c->name, $c->ref], $switch->contacts ?? []), 1, 0));
+        $this->assertSame(
+            ['up' => 'raw/button-34', 'down' => 'raw/button-35', 'middle' => 'raw/button-34.middle'],
+            array_column(array_map(fn ($c) => [$c->name, $c->ref], $switch->contacts ?? []), 1, 0),
+        );
         $this->assertSame(['raw/button-34', 'raw/button-35'], $switch?->contacts[2]->noneOf);
     }
 
@@ -96,10 +117,21 @@ final class TeachingTest extends TestCase
         foreach (['switch-1' => 31, 'switch-2' => 32, 'switch-3' => 33] as $id => $number) {
             $taught = self::teach($fennel, 'fennel/'.$id, [[500, $id.'.up', 0]], ['fennel/'.$id.'.up' => 1]);
             $this->assertSame('Up is '.$number.' and down reports nothing.', $taught->sentence);
-            $this->assertEquals($fennel->control($id)?->contacts, self::noted($fennel, $taught)->control($id)?->contacts);
+            $this->assertEquals(
+                $fennel->control($id)?->contacts,
+                self::noted($fennel, $taught)->control($id)?->contacts,
+            );
         }
-        $taught = self::teach($fennel, 'fennel/switch-4', [[500, 'switch-4.up', 0], [900, 'switch-4.down', 1]], ['fennel/switch-4.up' => 1]);
-        $this->assertEquals($fennel->control('switch-4')?->contacts, self::noted($fennel, $taught)->control('switch-4')?->contacts);
+        $taught = self::teach(
+            $fennel,
+            'fennel/switch-4',
+            [[500, 'switch-4.up', 0], [900, 'switch-4.down', 1]],
+            ['fennel/switch-4.up' => 1],
+        );
+        $this->assertEquals(
+            $fennel->control('switch-4')?->contacts,
+            self::noted($fennel, $taught)->control('switch-4')?->contacts,
+        );
     }
 
     public function test_a_dial_of_four(): void
@@ -117,7 +149,15 @@ final class TeachingTest extends TestCase
     public function test_what_cannot_be_told_apart_is_said(): void
     {
         $this->assertStringContainsString('Nothing has changed yet', self::teach(self::raw(), '', [])->sentence);
-        $this->assertStringContainsString('cannot be told from the others', self::teach(self::raw(), '', [[100, 'button-2', 1], [900, 'button-3', 1], [1500, 'button-2', 0]], ['raw/button-3' => 0])->sentence);
+        $this->assertStringContainsString(
+            'cannot be told from the others',
+            self::teach(
+                self::raw(),
+                '',
+                [[100, 'button-2', 1], [900, 'button-3', 1], [1500, 'button-2', 0]],
+                ['raw/button-3' => 0],
+            )->sentence,
+        );
         $this->assertFalse(self::teach(self::raw(), '', [])->isDone);
     }
 }

@@ -68,7 +68,10 @@ final class MemoryTest extends TestCase
             $memory->write(str_repeat('x', $memory->room() + 1));
             $this->fail('It cannot fit.');
         } catch (MemoryError $error) {
-            $this->assertStringContainsString('takes 1009 bytes, and a bank of the device holds 1008', $error->getMessage());
+            $this->assertStringContainsString(
+                'takes 1009 bytes, and a bank of the device holds 1008',
+                $error->getMessage(),
+            );
         }
         $this->assertSame('old', $memory->read());
         $this->assertSame(str_repeat('y', $memory->room()), $memory->write(str_repeat('y', $memory->room()))->content);
@@ -94,11 +97,35 @@ final class MemoryTest extends TestCase
         $desk = Desk::plain()->layer('water', 'b2')
             ->cell('base', 'b1', 'follow', ['kind' => 'key', 'code' => 'KeyA'])
             ->cell('base', 'b3', 'follow', ['kind' => 'on/off variable', 'name' => 'lamp'])
-            ->cell('base', 'b4', 'pulse', ['kind' => 'set variable', 'name' => 'gear', 'to' => 1], ['kind' => 'button', 'number' => 5])
-            ->saying(['stops' => ['far' => ['name' => 'Far', 'axes' => ['x/lever'], 'at' => 0.5, 'opens' => 'held'], 'both' => ['name' => 'Both', 'axes' => ['d/a', 'x/lever'], 'at' => 0.5, 'opens' => 'held']]]);
+            ->cell(
+                'base',
+                'b4',
+                'pulse',
+                ['kind' => 'set variable', 'name' => 'gear', 'to' => 1],
+                ['kind' => 'button', 'number' => 5],
+            )
+            ->saying([
+                'stops' => [
+                    'far' => ['name' => 'Far', 'axes' => ['x/lever'], 'at' => 0.5, 'opens' => 'held'],
+                    'both' => ['name' => 'Both', 'axes' => ['d/a', 'x/lever'], 'at' => 0.5, 'opens' => 'held'],
+                ],
+            ]);
         $set = $desk->assembled();
         $device = $set->rig->devices['d'];
-        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new Onboard(keeps: Keeps::all(2, 4096))));
+        $mapping = DeviceMapping::of(
+            $set,
+            new Device(
+                $device->id,
+                $device->name,
+                $device->kind,
+                true,
+                $device->controls,
+                [],
+                10,
+                10,
+                new Onboard(keeps: Keeps::all(2, 4096)),
+            ),
+        );
         $this->assertSame([
             'Button 3, layer Base: variable lamp, 1 or 0 can only be done by Nailrod itself',
             'Button 4, layer Base: variable gear set to 1 can only be done by Nailrod itself',
@@ -114,14 +141,42 @@ final class MemoryTest extends TestCase
 
     public function test_a_device_keeps_what_goes_down_its_cable_and_not_what_only_the_computer_has(): void
     {
-        $kept = array_keys(array_filter(Outputs::all(), fn (string $class) => is_subclass_of($class, StoredOnDevice::class)));
-        $this->assertSame(['action', 'axis variable', 'mouse button', 'mouse movement', 'mouse step', 'mouse wheel', 'on/off variable', 'play recorded', 'record macro', 'set variable', 'step variable', 'swap variable'], array_values(array_diff(self::sorted(array_keys(Outputs::all())), $kept)));
+        $kept = array_keys(
+            array_filter(Outputs::all(), fn (string $class) => is_subclass_of($class, StoredOnDevice::class)),
+        );
+        $this->assertSame(
+            [
+                'action', 'axis variable', 'mouse button', 'mouse movement', 'mouse step', 'mouse wheel',
+                'on/off variable', 'play recorded', 'record macro', 'set variable', 'step variable', 'swap variable',
+            ],
+            array_values(array_diff(self::sorted(array_keys(Outputs::all())), $kept)),
+        );
 
-        $set = Desk::plain()->axis('base', 'c', ['kind' => 'mouse movement', 'direction' => 'x', 'speed' => 500])->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->assembled();
+        $set = Desk::plain()->axis(
+            'base',
+            'c',
+            ['kind' => 'mouse movement', 'direction' => 'x', 'speed' => 500],
+        )->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->assembled();
         $device = $set->rig->devices['d'];
-        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new Onboard(keeps: Keeps::all(2, 4096))));
+        $mapping = DeviceMapping::of(
+            $set,
+            new Device(
+                $device->id,
+                $device->name,
+                $device->kind,
+                true,
+                $device->controls,
+                [],
+                10,
+                10,
+                new Onboard(keeps: Keeps::all(2, 4096)),
+            ),
+        );
         $this->assertCount(1, $mapping->leftOut);
-        $this->assertStringContainsString('mouse left and right, up to 500 px a second can only be done by Nailrod itself', $mapping->leftOut[0]);
+        $this->assertStringContainsString(
+            'mouse left and right, up to 500 px a second can only be done by Nailrod itself',
+            $mapping->leftOut[0],
+        );
         $this->assertSame(['cells/base/d/a'], array_keys($mapping->document->partsOf('cells')));
     }
 
@@ -139,41 +194,105 @@ final class MemoryTest extends TestCase
 
     public function test_a_macro_that_the_device_does_not_hold_is_neither_started_nor_stopped_by_it(): void
     {
-        $set = Desk::plain()->saying(['macros' => ['m' => ['name' => 'M', 'when' => ['variable' => 'v1', 'is' => '=', 'to' => 1], 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 10]]]]])
-            ->cell('base', 'b1', 'pulse', ['kind' => 'start macro', 'macro' => 'm'], ['kind' => 'button', 'number' => 2])->assembled();
+        $set = Desk::plain()->saying([
+            'macros' => [
+                'm' => [
+                    'name' => 'M', 'when' => ['variable' => 'v1', 'is' => '=', 'to' => 1],
+                    'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 10]],
+                ],
+            ],
+        ])
+            ->cell(
+                'base',
+                'b1',
+                'pulse',
+                ['kind' => 'start macro', 'macro' => 'm'],
+                ['kind' => 'button', 'number' => 2],
+            )->assembled();
         $mapping = DeviceMapping::of($set, $set->rig->devices['d']);
         $this->assertContains('Button 1, layer Base: its macro is not on the device', $mapping->leftOut);
-        $this->assertSame([['kind' => 'button', 'number' => 2]], $mapping->document->parts()['cells/base/d/b1']->value['outputs']);
-        $this->assertNotNull(BindingSet::of(MergedDocument::of([DeviceMapping::decode($mapping->encode())]), $set->rig, null), 'what it keeps can be read by itself');
+        $this->assertSame(
+            [['kind' => 'button', 'number' => 2]],
+            $mapping->document->parts()['cells/base/d/b1']->value['outputs'],
+        );
+        $this->assertNotNull(
+            BindingSet::of(MergedDocument::of([DeviceMapping::decode($mapping->encode())]), $set->rig, null),
+            'what it keeps can be read by itself',
+        );
     }
 
     public function test_every_bank_that_a_device_has_is_used_in_turn(): void
     {
         $memory = new BankMemory(new CablePort(4 * self::ROOM, 4));
         $this->assertSame(self::ROOM - 16, $memory->room());
-        $this->assertSame([0, 1, 2, 3, 0, 1], array_map(fn (int $i) => $memory->write('mapping '.$i)->number, range(1, 6)));
-        $this->assertSame(['mapping 5', 'mapping 6', 'mapping 3', 'mapping 4'], array_map(fn ($bank) => $bank?->content, $memory->banks()));
+        $this->assertSame(
+            [0, 1, 2, 3, 0, 1],
+            array_map(fn (int $i) => $memory->write('mapping '.$i)->number, range(1, 6)),
+        );
+        $this->assertSame(
+            ['mapping 5', 'mapping 6', 'mapping 3', 'mapping 4'],
+            array_map(fn ($bank) => $bank?->content, $memory->banks()),
+        );
         $this->assertSame('mapping 6', $memory->read());
     }
 
     public function test_what_another_device_has_a_part_in_is_left_out_with_its_reason(): void
     {
         $button = fn (int $number): array => ['kind' => 'button', 'number' => $number];
-        $cell = fn (array $outputs, array $more = []): array => ['behaviour' => ['kind' => 'pulse'], 'outputs' => $outputs] + $more;
-        $document = SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 's', 'name' => 'S', 'devices' => ['d', 'x'],
+        $cell = fn (array $outputs, array $more = []): array => [
+            'behaviour' => ['kind' => 'pulse'], 'outputs' => $outputs,
+        ] + $more;
+        $document = SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 's',
+            'name' => 'S', 'devices' => ['d', 'x'],
             'flags' => ['theirs' => ['name' => 'Theirs'], 'ours' => ['name' => 'Ours']],
             'stops' => ['far' => ['name' => 'Far', 'axes' => ['x/lever'], 'at' => 0.5, 'opens' => 'held']],
-            'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'mouse button', 'button' => 'left'], 'ms' => 20]]], 'n' => ['name' => 'N', 'when' => ['stop' => 'far', 'is' => 'open'], 'steps' => [['do' => 'tap', 'output' => $button(1), 'ms' => 20]]]],
+            'macros' => [
+                'm' => [
+                    'name' => 'M',
+                    'steps' => [
+                        ['do' => 'tap', 'output' => ['kind' => 'mouse button', 'button' => 'left'], 'ms' => 20],
+                    ],
+                ],
+                'n' => [
+                    'name' => 'N', 'when' => ['stop' => 'far', 'is' => 'open'],
+                    'steps' => [['do' => 'tap', 'output' => $button(1), 'ms' => 20]],
+                ],
+            ],
             'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['flag' => 'theirs', 'is' => 'up']]],
             'cells' => ['base' => [
-                'd/b1' => $cell([['kind' => 'open stop', 'stop' => 'far']]), 'd/b2' => $cell([['kind' => 'lamp', 'lamp' => 'x/lamp']]), 'd/b3' => $cell([$button(1)], ['when' => ['stop' => 'far', 'is' => 'shut']]),
-                'd/b4' => $cell([$button(1)], ['when' => ['flag' => 'theirs', 'is' => 'down']]), 'd/s.up' => $cell([$button(1)], ['when' => ['flag' => 'ours', 'is' => 'down']]), 'd/s.down' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'flag', 'flag' => 'ours']]],
-                'd/t.up' => $cell([['kind' => 'mouse button', 'button' => 'left']]), 'd/t.down' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']], 'd/t.middle' => ['behaviour' => ['kind' => 'macro', 'macro' => 'n']],
-                'x/button' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'flag', 'flag' => 'theirs']]],
+                'd/b1' => $cell(
+                    [['kind' => 'open stop', 'stop' => 'far']],
+                ), 'd/b2' => $cell([['kind' => 'lamp', 'lamp' => 'x/lamp']]), 'd/b3' => $cell(
+                    [$button(1)],
+                    ['when' => ['stop' => 'far', 'is' => 'shut']],
+                ),
+                'd/b4' => $cell(
+                    [$button(1)],
+                    ['when' => ['flag' => 'theirs', 'is' => 'down']],
+                ), 'd/s.up' => $cell([$button(1)], ['when' => ['flag' => 'ours', 'is' => 'down']]), 'd/s.down' => [
+                    'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'flag', 'flag' => 'ours']],
+                ],
+                'd/t.up' => $cell([['kind' => 'mouse button', 'button' => 'left']]), 'd/t.down' => [
+                    'behaviour' => ['kind' => 'macro', 'macro' => 'm'],
+                ], 'd/t.middle' => ['behaviour' => ['kind' => 'macro', 'macro' => 'n']],
+                'x/button' => [
+                    'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'flag', 'flag' => 'theirs']],
+                ],
             ]],
         ]));
-        $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'Other', 'kind' => 'stick', 'face' => ['width' => 100, 'height' => 100], 'lamps' => [['id' => 'lamp', 'at' => [5, 5]]], 'controls' => [
-            ['id' => 'lever', 'name' => 'Lever', 'kind' => 'lever', 'at' => [1, 1], 'axes' => [['number' => 1, 'min' => 0, 'max' => 100]]], ['id' => 'button', 'name' => 'Button', 'kind' => 'button', 'at' => [2, 1], 'contacts' => [['number' => 1]]],
+        $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x',
+            'name' => 'Other', 'kind' => 'stick', 'face' => [
+            'width' => 100, 'height' => 100,
+        ], 'lamps' => [
+            ['id' => 'lamp', 'at' => [5, 5]],
+        ], 'controls' => [
+            [
+                'id' => 'lever', 'name' => 'Lever', 'kind' => 'lever', 'at' => [1, 1],
+                'axes' => [['number' => 1, 'min' => 0, 'max' => 100]],
+            ], [
+                'id' => 'button', 'name' => 'Button', 'kind' => 'button', 'at' => [2, 1],
+                'contacts' => [['number' => 1]],
+            ],
         ]]));
         $device = Desk::plain()->device('d') ?? throw new \LogicException;
         $set = BindingSet::of(MergedDocument::of([$document]), new Rig([$device, $other]), null);

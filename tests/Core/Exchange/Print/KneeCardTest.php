@@ -17,7 +17,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
-/** The card for the knee and the list of a set: all that is assigned is on them, inside their pages, in letters that can be read. */
+/**
+ * The card for the knee and the list of a set: all that is assigned is on them, inside their pages, in letters that can
+ * be read.
+ */
 final class KneeCardTest extends TestCase
 {
     private static function set(string $id = 'skerrywing'): BindingSet
@@ -41,8 +44,12 @@ final class KneeCardTest extends TestCase
     }
 
     #[DataProvider('cards')]
-    public function test_all_that_is_assigned_is_on_the_card_inside_its_pages(string $id, string $paper, bool $isByLayer, bool $isLarge): void
-    {
+    public function test_all_that_is_assigned_is_on_the_card_inside_its_pages(
+        string $id,
+        string $paper,
+        bool $isByLayer,
+        bool $isLarge,
+    ): void {
         $card = new KneeCard(self::set($id), Paper::of($paper), $isByLayer, $isLarge);
         $pages = $card->pages();
         $all = str_replace(' ', '', implode('', Marks::words($pages)));
@@ -65,13 +72,18 @@ final class KneeCardTest extends TestCase
     }
 
     #[DataProvider('cards')]
-    public function test_no_two_texts_lie_over_each_other(string $id, string $paper, bool $isByLayer, bool $isLarge): void
-    {
+    public function test_no_two_texts_lie_over_each_other(
+        string $id,
+        string $paper,
+        bool $isByLayer,
+        bool $isLarge,
+    ): void {
         foreach ((new KneeCard(self::set($id), Paper::of($paper), $isByLayer, $isLarge))->pages() as $page) {
             $texts = Marks::texts($page->marks);
             foreach ($texts as $i => [$one, $left, $top, $right, $bottom]) {
                 foreach (array_slice($texts, $i + 1) as [$other, $left2, $top2, $right2, $bottom2]) {
-                    $over = min($right, $right2) - max($left, $left2) > 0.2 && min($bottom, $bottom2) - max($top, $top2) > 0.2;
+                    $over = min($right, $right2) - max($left, $left2) > 0.2
+                        && min($bottom, $bottom2) - max($top, $top2) > 0.2;
                     $this->assertFalse($over, $one.' and '.$other);
                 }
             }
@@ -80,19 +92,29 @@ final class KneeCardTest extends TestCase
 
     public function test_what_is_not_assigned_is_not_on_it_and_a_set_that_says_nothing_has_no_card(): void
     {
-        $words = implode(' ', Marks::words((new KneeCard(self::set('dunlin'), Paper::of('a5'), false, false))->pages()));
+        $words = implode(
+            ' ',
+            Marks::words((new KneeCard(self::set('dunlin'), Paper::of('a5'), false, false))->pages()),
+        );
         $this->assertStringNotContainsString('Bracken', $words);
         $this->assertStringNotContainsString('Sedge', $words);
         $this->assertStringContainsString('Fennel throttle', $words);
-        $empty = (new \Nailrod\Core\Set\Assembly(new DemoSets))->assemble(SetDocument::fromJson('{"format": "nailrod-set", "version": 1, "id": "empty", "name": "Empty", "devices": ["fennel"]}'));
+        $empty = (new \Nailrod\Core\Set\Assembly(new DemoSets))->assemble(SetDocument::fromJson(
+            '{"format": "nailrod-set", "version": 1, "id": "empty", "name": "Empty", "devices": ["fennel"]}',
+        ));
         $this->assertSame([], (new KneeCard($empty, Paper::of('a5'), false, false))->pages());
     }
 
-    public function test_actions_stand_in_the_order_of_the_alphabet_with_what_reaches_them_and_the_keys_to_keep_off(): void
+    public function test_actions_stand_by_the_alphabet_with_what_reaches_them_and_the_keys_to_keep_off(): void
     {
         $pages = (new KneeCard(self::set('dunlin'), Paper::of('a5'), false, false))->pages();
-        $words = Marks::words(array_values(array_filter($pages, fn (PrintPage $page) => str_contains($page->title, 'by action'))));
-        $names = array_values(array_intersect($words, array_map(fn ($action) => $action->name, self::set('dunlin')->catalogue->actions ?? [])));
+        $words = Marks::words(
+            array_values(array_filter($pages, fn (PrintPage $page) => str_contains($page->title, 'by action'))),
+        );
+        $names = array_values(array_intersect(
+            $words,
+            array_map(fn ($action) => $action->name, self::set('dunlin')->catalogue->actions ?? []),
+        ));
         $sorted = $names;
         natcasesort($sorted);
         $this->assertSame(array_values($sorted), $names);
@@ -104,7 +126,9 @@ final class KneeCardTest extends TestCase
     public function test_a_page_for_each_layer_has_that_layer_alone(): void
     {
         $one = (new KneeCard(self::set('skerrywing'), Paper::of('a5'), true, false))->pages();
-        $withWater = array_values(array_filter($one, fn (PrintPage $page) => in_array('On water', Marks::words([$page]), true)));
+        $withWater = array_values(
+            array_filter($one, fn (PrintPage $page) => in_array('On water', Marks::words([$page]), true)),
+        );
         $this->assertNotSame([], $withWater);
         foreach ($withWater as $page) {
             $this->assertNotContains('Cruise', Marks::words([$page]));
@@ -122,7 +146,19 @@ final class KneeCardTest extends TestCase
     public function test_a_large_rig_goes_on_over_as_many_pages_as_it_takes(): void
     {
         $set = self::set('dunlin');
-        $own = array_reduce(array_merge(...array_map(fn ($device) => $device->contacts(), array_values($set->rig->devices))), fn (SetDocument $document, $contact) => $document->with(PartPath::cell('base', $contact->ref), ['behaviour' => ['kind' => 'pulse', 'on' => 'press'], 'outputs' => [['kind' => 'key', 'code' => 'KeyQ', 'with' => ['ControlLeft', 'AltLeft', 'ShiftLeft']]]]), $set->merged->own);
+        $own = array_reduce(
+            array_merge(...array_map(fn ($device) => $device->contacts(), array_values($set->rig->devices))),
+            fn (SetDocument $document, $contact) => $document->with(
+                PartPath::cell('base', $contact->ref),
+                [
+                    'behaviour' => ['kind' => 'pulse', 'on' => 'press'],
+                    'outputs' => [
+                        ['kind' => 'key', 'code' => 'KeyQ', 'with' => ['ControlLeft', 'AltLeft', 'ShiftLeft']],
+                    ],
+                ],
+            ),
+            $set->merged->own,
+        );
         $full = (new \Nailrod\Core\Set\Assembly(new DemoSets(withPanels: true)))->assemble($own);
         $card = new KneeCard($full, Paper::of('a6'), false, true);
         $pages = $card->pages();
@@ -130,7 +166,10 @@ final class KneeCardTest extends TestCase
         $this->assertInside($pages, 9.0);
         $wanted = count(array_filter($card->says(), fn (string $text) => $text === 'Key Ctrl+Alt+Shift+Q'));
         $this->assertGreaterThan(150, $wanted);
-        $this->assertSame($wanted, substr_count(str_replace(' ', '', implode('', Marks::words($pages))), 'Ctrl+Alt+Shift+Q'));
+        $this->assertSame(
+            $wanted,
+            substr_count(str_replace(' ', '', implode('', Marks::words($pages))), 'Ctrl+Alt+Shift+Q'),
+        );
     }
 
     public function test_the_list_has_every_line_of_the_set_inside_its_pages(): void
@@ -144,7 +183,10 @@ final class KneeCardTest extends TestCase
                 $this->assertGreaterThan(30, count($list->says()));
                 foreach (array_keys($list->says()) as $key) {
                     $name = array_reverse(explode(' ', (string) $key, 3))[0];
-                    $this->assertStringContainsString(str_replace(' ', '', $name), str_replace(' ', '', implode('', $words)));
+                    $this->assertStringContainsString(
+                        str_replace(' ', '', $name),
+                        str_replace(' ', '', implode('', $words)),
+                    );
                 }
             }
         }
@@ -177,9 +219,18 @@ final class KneeCardTest extends TestCase
         $page = (new KneeCard(self::set('dunlin'), Paper::of('a5'), false, false))->pages()[0];
         $colour = new \DOMDocument;
         $this->assertTrue($colour->loadXML($page->svg(new Ink(true, 'x'))));
-        $this->assertSame(['148mm', '210mm', '0 0 148 210'], array_map(fn (string $name) => $colour->documentElement?->getAttribute($name), ['width', 'height', 'viewBox']));
+        $this->assertSame(
+            ['148mm', '210mm', '0 0 148 210'],
+            array_map(
+                fn (string $name) => $colour->documentElement?->getAttribute($name),
+                ['width', 'height', 'viewBox'],
+            ),
+        );
         $this->assertStringNotContainsString('style=', $page->svg(new Ink(true)));
-        $this->assertStringNotContainsString('http', str_replace('http://www.w3.org/2000/svg', '', $page->svg(new Ink(true))));
+        $this->assertStringNotContainsString(
+            'http',
+            str_replace('http://www.w3.org/2000/svg', '', $page->svg(new Ink(true))),
+        );
         $black = $page->svg(new Ink(false, 'x'));
         foreach (Ink::COLOURS as $hex) {
             $this->assertStringNotContainsString($hex, $black);

@@ -14,10 +14,22 @@ final class LettersTest extends TestCase
 {
     public function test_a_text_is_as_wide_as_its_letters_together_and_grows_with_its_size(): void
     {
-        $this->assertEqualsWithDelta(Letters::width('Trim', 8) + Letters::width(' nose', 8), Letters::width('Trim nose', 8), 0.001);
+        $this->assertEqualsWithDelta(
+            Letters::width('Trim', 8) + Letters::width(' nose', 8),
+            Letters::width('Trim nose', 8),
+            0.001,
+        );
         $this->assertEqualsWithDelta(2 * Letters::width('Trim', 5), Letters::width('Trim', 10), 0.001);
-        $this->assertGreaterThan(Letters::width('mast', 8, false), Letters::width('mast', 8, true), 'bold letters are wider');
-        $this->assertGreaterThan(Letters::width('ab', 8), Letters::width('舵輪', 8), 'a letter that the font does not have takes room too');
+        $this->assertGreaterThan(
+            Letters::width('mast', 8, false),
+            Letters::width('mast', 8, true),
+            'bold letters are wider',
+        );
+        $this->assertGreaterThan(
+            Letters::width('ab', 8),
+            Letters::width('舵輪', 8),
+            'a letter that the font does not have takes room too',
+        );
         $this->assertSame(0.0, Letters::width('', 8));
     }
 
@@ -53,14 +65,21 @@ final class LettersTest extends TestCase
         $this->assertSame(Letters::width('ab', 8.0), Letters::width("a\u{AD}b", 8.0));
     }
 
-    public function test_a_text_gets_the_largest_letters_in_one_line_then_in_two_then_the_owners_words_stand_there(): void
+    public function test_a_text_gets_the_largest_letters_in_one_line_then_in_two_then_the_owners_words(): void
     {
         $fit = fn (float $width, string $own = 'Sw 4') => Fitted::of('Landing lights', $own, $width, 5.5, 10.0, 5.0);
-        $this->assertSame([['Landing lights'], 10.0, false, true], [$fit(40)->lines, $fit(40)->size, $fit(40)->isOwn, $fit(40)->fits]);
+        $this->assertSame(
+            [['Landing lights'], 10.0, false, true],
+            [$fit(40)->lines, $fit(40)->size, $fit(40)->isOwn, $fit(40)->fits],
+        );
         $one = $fit(13.0);
         $this->assertSame(['Landing lights'], $one->lines);
         $this->assertTrue($one->size < 10.0 && $one->size >= 5.0);
-        $this->assertGreaterThan(13.0, Letters::width('Landing lights', $one->size + 0.5), 'no larger ones would have had room');
+        $this->assertGreaterThan(
+            13.0,
+            Letters::width('Landing lights', $one->size + 0.5),
+            'no larger ones would have had room',
+        );
         $this->assertSame(['Landing', 'lights'], $fit(8.0)->lines);
         $this->assertSame([['Sw 4'], true, true], [$fit(5.0)->lines, $fit(5.0)->isOwn, $fit(5.0)->fits]);
         $this->assertFalse($fit(2.0)->fits);

@@ -16,7 +16,8 @@ final class Marks
     /**
      * @param list<Mark> $marks
      *
-     * @return list<array{string, float, float, float, float, float}> text, left, top, right and bottom edge in mm, size in points
+     * @return list<array{string, float, float, float, float, float}> text, left, top, right and bottom edge in mm, size
+     * in points
      */
     public static function texts(array $marks, float $x = 0.0, float $y = 0.0): array
     {
@@ -31,7 +32,10 @@ final class Marks
                     default => $mark->width(),
                 };
                 $size = $mark->size * Letters::POINT;
-                $texts[] = [$mark->text, $left, $y + $mark->y - 0.75 * $size, $left + $mark->width(), $y + $mark->y + 0.23 * $size, $mark->size];
+                $texts[] = [
+                    $mark->text, $left, $y + $mark->y - 0.75 * $size, $left + $mark->width(),
+                    $y + $mark->y + 0.23 * $size, $mark->size,
+                ];
             }
         }
 
@@ -45,6 +49,9 @@ final class Marks
      */
     public static function words(array $pages): array
     {
-        return array_merge(...array_map(fn (PrintPage $page) => array_column(self::texts($page->marks), 0), $pages), ...[[]]);
+        return array_merge(
+            ...array_map(fn (PrintPage $page) => array_column(self::texts($page->marks), 0), $pages),
+            ...[[]],
+        );
     }
 }

@@ -65,7 +65,9 @@ final class ShelfTest extends TestCase
             // A layer is named by others; what else goes is a part by itself.
             $isNamed = in_array($path->section, ['layers', 'macros', 'stops'], true);
             $isOwn = $set->merged->origin($path) === $set->merged->own->id;
-            $set = DemoSets::skerrywing($isNamed ? (new Removal($set))->of(Gone::nothing()->and($path)) : ($isOwn ? $set->merged->own->without($path) : $set->merged->own->with($path, null)));
+            $set = DemoSets::skerrywing($isNamed ? (new Removal($set))->of(Gone::nothing()->and($path)) : (
+                $isOwn ? $set->merged->own->without($path) : $set->merged->own->with($path, null)
+            ));
         }
 
         return $set;
@@ -100,7 +102,12 @@ final class ShelfTest extends TestCase
         $some = 0;
         foreach (['skerrywing', 'hairpin-ladder', 'quay-cable', 'dunlin'] as $id) {
             $set = self::set($id);
-            foreach (array_filter(ShelfKinds::all(), fn (string $class) => ! is_subclass_of($class, HoldsFile::class)) as $kind) {
+            foreach (
+                array_filter(
+                    ShelfKinds::all(),
+                    fn (string $class) => ! is_subclass_of($class, HoldsFile::class),
+                ) as $kind
+            ) {
                 foreach (array_keys($kind::offered($set)) as $thing) {
                     $paths = $kind::parts($set, (string) $thing);
                     $item = self::given(ShelfItem::of($set, $kind, (string) $thing, 'Thing', 'What it does'));
@@ -130,13 +137,23 @@ final class ShelfTest extends TestCase
     {
         $item = self::given(ShelfItem::of(self::set('skerrywing'), LampScheme::class, 'fennel', 'Throttle lamps', ''));
         $this->assertSame(['throttle-1' => 'throttle'], array_slice($item->devices, 0, 1));
-        $there = self::set('quay-cable', fn (SetDocument $own) => array_reduce(array_keys($own->partsOf('lamps')), fn (SetDocument $document, string $path) => $document->without(PartPath::of($path)), $own));
+        $there = self::set(
+            'quay-cable',
+            fn (SetDocument $own) => array_reduce(
+                array_keys($own->partsOf('lamps')),
+                fn (SetDocument $document, string $path) => $document->without(PartPath::of($path)),
+                $own,
+            ),
+        );
         $fit = new ShelfFit($there, $item);
         $rows = $fit->rows();
         $taken = $fit->take();
         $this->assertGreaterThan(0, $fit->fits());
         foreach ($taken->partsOf('lamps') as $part) {
-            $this->assertStringStartsWith('fennel/', (string) (is_array($part->value) ? $part->value['lamp'] ?? '' : ''));
+            $this->assertStringStartsWith(
+                'fennel/',
+                (string) (is_array($part->value) ? $part->value['lamp'] ?? '' : ''),
+            );
         }
         $this->assertSame($fit->fits(), count(array_filter($rows, fn (ShelfRow $row) => $row->here !== '')));
         // Where there is no throttle nothing of it is taken, and why is told.
@@ -149,16 +166,35 @@ final class ShelfTest extends TestCase
 
     public function test_a_macro_goes_into_another_game_by_role_and_one_that_lacks_an_action_stays_out(): void
     {
-        $item = self::given(ShelfItem::of(self::set('skerrywing'), ReadyMacro::class, 'three-sacks', 'Three sacks', ''));
+        $item = self::given(
+            ShelfItem::of(self::set('skerrywing'), ReadyMacro::class, 'three-sacks', 'Three sacks', ''),
+        );
         $fit = new ShelfFit(self::set('hairpin-ladder'), $item);
         $this->assertSame(['Drop a sack is not here'], self::lacks($fit));
-        $horn = self::set('skerrywing', fn (SetDocument $own) => $own->with(PartPath::macro('hello'), ['name' => 'Hello', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'horn'], 'ms' => 400]]]));
-        $taken = (new ShelfFit(self::set('hairpin-ladder'), self::given(ShelfItem::of($horn, ReadyMacro::class, 'hello', 'Hello', ''))))->take();
+        $horn = self::set(
+            'skerrywing',
+            fn (SetDocument $own) => $own->with(
+                PartPath::macro('hello'),
+                [
+                    'name' => 'Hello',
+                    'steps' => [['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'horn'], 'ms' => 400]],
+                ],
+            ),
+        );
+        $taken = (new ShelfFit(
+            self::set('hairpin-ladder'),
+            self::given(ShelfItem::of($horn, ReadyMacro::class, 'hello', 'Hello', '')),
+        ))->take();
         $role = fn (BindingSet $set, string $action): string => $set->catalogue?->action($action)->role ?? '';
         $said = $taken->value(PartPath::macro('hello'));
-        $this->assertSame('horn', $role(self::set('hairpin-ladder'), is_array($said) ? $said['steps'][0]['output']['action'] : ''));
+        $this->assertSame(
+            'horn',
+            $role(self::set('hairpin-ladder'), is_array($said) ? $said['steps'][0]['output']['action'] : ''),
+        );
         // One of that name is here already: it gets another id, and nothing that is here changes.
-        $twice = DemoSets::skerrywing((new ShelfFit($horn, self::given(ShelfItem::of($horn, ReadyMacro::class, 'hello', 'Hello', ''))))->take());
+        $twice = DemoSets::skerrywing(
+            (new ShelfFit($horn, self::given(ShelfItem::of($horn, ReadyMacro::class, 'hello', 'Hello', ''))))->take(),
+        );
         $this->assertArrayHasKey('hello-2', $twice->macros);
         $this->assertEquals($horn->macros['hello'], $twice->macros['hello']);
     }
@@ -185,7 +221,7 @@ final class ShelfTest extends TestCase
 
     /** @param array<string, mixed> $output */
     #[DataProvider('variables')]
-    public function test_a_value_that_is_written_goes_by_what_changes_it_or_is_told_and_left_out(array $output, string $field): void
+    public function test_a_written_value_goes_by_what_changes_it_or_is_left_out(array $output, string $field): void
     {
         $item = function (string $variable) use ($output, $field): ShelfItem {
             $set = self::set(
@@ -221,15 +257,30 @@ final class ShelfTest extends TestCase
         $this->assertStringContainsString('Fennel Ring lever does something already', implode('; ', self::lacks($fit)));
         $taken = DemoSets::skerrywing($fit->take());
         $this->assertArrayHasKey('water-2', $taken->layers);
-        $this->assertSame('hold layer', $house->merged->value(PartPath::cell('base', 'fennel/ring'))['outputs'][0]['kind'] ?? '');
-        $this->assertEquals($house->merged->value(PartPath::cell('base', 'fennel/ring')), $taken->merged->value(PartPath::cell('base', 'fennel/ring')));
+        $this->assertSame(
+            'hold layer',
+            $house->merged->value(PartPath::cell('base', 'fennel/ring'))['outputs'][0]['kind'] ?? '',
+        );
+        $this->assertEquals(
+            $house->merged->value(PartPath::cell('base', 'fennel/ring')),
+            $taken->merged->value(PartPath::cell('base', 'fennel/ring')),
+        );
         $this->assertNotNull($taken->cell('water-2', 'fennel/mark'));
     }
 
     public function test_a_cell_stays_out_with_the_macro_that_it_plays(): void
     {
-        $plays = self::set('skerrywing', fn (SetDocument $own) => $own->with(PartPath::cell('water', 'gorse/button-5'), ['behaviour' => ['kind' => 'macro', 'macro' => 'three-sacks']]));
-        $fit = new ShelfFit(self::set('hairpin-ladder'), self::given(ShelfItem::of($plays, ReadyLayer::class, 'water', 'On water', '')));
+        $plays = self::set(
+            'skerrywing',
+            fn (SetDocument $own) => $own->with(
+                PartPath::cell('water', 'gorse/button-5'),
+                ['behaviour' => ['kind' => 'macro', 'macro' => 'three-sacks']],
+            ),
+        );
+        $fit = new ShelfFit(
+            self::set('hairpin-ladder'),
+            self::given(ShelfItem::of($plays, ReadyLayer::class, 'water', 'On water', '')),
+        );
         $this->assertContains('a macro is not here', self::lacks($fit));
         $taken = DemoSets::skerrywing($fit->take());
         $this->assertNull($taken->cell('water-2', 'gorse/button-5'));
@@ -240,23 +291,38 @@ final class ShelfTest extends TestCase
         $shaped = self::set('skerrywing', fn (SetDocument $own) => $own
             ->with(PartPath::axis('fennel/left-lever', 'curve'), ['kind' => 'expo', 'k' => 0.4])
             ->with(PartPath::axis('fennel/left-lever', 'calibrate'), ['low' => 100, 'high' => 64_000])
-            ->with(PartPath::stop('gate'), ['name' => 'Gate', 'axes' => ['fennel/left-lever'], 'at' => 0.8, 'opens' => 'until drawn back']));
+            ->with(
+                PartPath::stop('gate'),
+                ['name' => 'Gate', 'axes' => ['fennel/left-lever'], 'at' => 0.8, 'opens' => 'until drawn back'],
+            ));
         $item = self::given(ShelfItem::of($shaped, ReadyShape::class, 'fennel/left-lever', 'Gate', ''));
         $this->assertArrayNotHasKey('axes/throttle-1/lever-1/calibrate', $item->parts);
         $taken = (new ShelfFit(self::set('hairpin-ladder'), $item, [], 'sedge/left-toe'))->take();
         $this->assertSame(['kind' => 'expo', 'k' => 0.4], $taken->value(PartPath::axis('sedge/left-toe', 'curve')));
-        $this->assertSame(['sedge/left-toe'], is_array($stop = $taken->value(PartPath::stop('gate'))) ? $stop['axes'] : []);
+        $this->assertSame(
+            ['sedge/left-toe'],
+            is_array($stop = $taken->value(PartPath::stop('gate'))) ? $stop['axes'] : [],
+        );
         DemoSets::skerrywing($taken);
         // What is for an axis with a middle is nothing for one without, and that is told.
         $steering = ShelfItem::ofShape(StartingShape::all()['steering']);
-        $this->assertContains('an axis that can be shaped so is not here', self::lacks(new ShelfFit($shaped, $steering, [], 'fennel/left-lever')));
+        $this->assertContains(
+            'an axis that can be shaped so is not here',
+            self::lacks(new ShelfFit($shaped, $steering, [], 'fennel/left-lever')),
+        );
         $this->assertSame([], self::lacks(new ShelfFit($shaped, $steering, [], 'rowan/wheel')));
     }
 
     public function test_what_is_no_ready_thing_is_refused_with_the_place(): void
     {
         $good = ShelfItem::of(self::set('skerrywing'), ReadyMacro::class, 'three-sacks', 'Three sacks', '')->toArray();
-        foreach ([['kind' => 'sofa'], ['version' => 2], ['parts' => []], ['parts' => ['sofa/x' => []]], ['parts' => ['macros/x' => 'text']], ['name' => ''], ['devices' => ['a' => 3]], ['actions' => ['horn' => ['name' => 'Horn']]], ['more' => 1]] as $wrong) {
+        foreach (
+            [
+                ['kind' => 'sofa'], ['version' => 2], ['parts' => []], ['parts' => ['sofa/x' => []]],
+                ['parts' => ['macros/x' => 'text']], ['name' => ''], ['devices' => ['a' => 3]],
+                ['actions' => ['horn' => ['name' => 'Horn']]], ['more' => 1],
+            ] as $wrong
+        ) {
             try {
                 ShelfItem::read(Node::of($wrong + $good));
                 $this->fail((string) json_encode($wrong));

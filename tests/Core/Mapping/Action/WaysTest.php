@@ -50,7 +50,10 @@ final class WaysTest extends TestCase
         $set = DemoSets::skerrywing();
         $ways = (new Ways($set, self::catalogue($set)))->of(self::action($set, $action));
         $plain = fn (string $text) => str_replace(['.0 ', '.0,'], [' ', ','], $text.' ');
-        $this->assertSame(array_map($plain, $words), array_map(fn (Output $way) => $plain($way->inWords(new PlainNames)), $ways));
+        $this->assertSame(
+            array_map($plain, $words),
+            array_map(fn (Output $way) => $plain($way->inWords(new PlainNames)), $ways),
+        );
     }
 
     public function test_a_way_is_proposed_only_where_there_is_none(): void
@@ -68,7 +71,10 @@ final class WaysTest extends TestCase
         $set = DemoSets::skerrywing();
         $document = (new Edits($set))->assign('water', 'gorse/button-5', null, [new ControllerButton(7)]);
         $with = DemoSets::skerrywing($document);
-        $this->assertEquals(new ControllerButton(8), (new Ways($with, self::catalogue($with)))->propose(self::action($with, 'landing-light-on')));
+        $this->assertEquals(
+            new ControllerButton(8),
+            (new Ways($with, self::catalogue($with)))->propose(self::action($with, 'landing-light-on')),
+        );
     }
 
     public function test_two_actions_get_different_outputs_and_all_of_them_can_be_reached(): void
@@ -123,12 +129,25 @@ final class WaysTest extends TestCase
     public function test_an_output_that_a_chord_or_a_macro_drives_is_not_proposed(): void
     {
         $button = fn (int $number): array => ['kind' => 'button', 'number' => $number];
-        $catalogue = ['format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']],
-            'actions' => [['id' => 'horn', 'name' => 'Horn', 'group' => 'all', 'kind' => 'momentary', 'effect' => ['do' => 'hold', 'variable' => 'horn']]], 'variables' => ['horn' => ['name' => 'Horn', 'group' => 'all', 'low' => 0, 'high' => 1]]];
+        $catalogue = ['format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game',
+            'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [
+            ['id' => 'all', 'name' => 'All'],
+        ],
+            'actions' => [
+                [
+                    'id' => 'horn', 'name' => 'Horn', 'group' => 'all', 'kind' => 'momentary',
+                    'effect' => ['do' => 'hold', 'variable' => 'horn'],
+                ],
+            ], 'variables' => ['horn' => ['name' => 'Horn', 'group' => 'all', 'low' => 0, 'high' => 1]]];
         $set = Desk::plain()->playing($catalogue)->saying([
             'chords' => ['base' => ['c' => ['name' => 'C', 'of' => ['d/b1', 'd/b2'], 'outputs' => [$button(1)]]]],
             'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => $button(2), 'ms' => 20]]]],
         ])->assembled();
-        $this->assertEquals($button(3), (new Ways($set, $set->catalogue ?? throw new \LogicException))->propose($set->catalogue->actions['horn'])?->toArray());
+        $this->assertEquals(
+            $button(3),
+            (
+                new Ways($set, $set->catalogue ?? throw new \LogicException)
+            )->propose($set->catalogue->actions['horn'])?->toArray(),
+        );
     }
 }

@@ -34,7 +34,8 @@ final class CurvesAndNotchesTest extends TestCase
         yield 'a quarter: 0.1 + 0.5·0.25·(0.4·0.5 - 1.0·0.5)' => [$bent, 0.25, 0.0625];
         yield 'three quarters: 0.6 + 0.125·(1.0·0.5 - 1.6·0.5)' => [$bent, 0.75, 0.5625];
         yield 'on a point' => [$bent, 0.5, 0.2];
-        // Secants 5 and 1/9, tangents 5, 2.5556, 0.1111; on the right alpha is 23, so both are scaled by 3/sqrt(530) = 0.130312.
+        // Secants 5 and 1/9, tangents 5, 2.5556, 0.1111; on the right alpha is 23, so both are scaled by 3/sqrt(530) =
+        // 0.130312.
         $steep = [[0.0, 0.0], [0.1, 0.5], [1.0, 0.6]];
         yield 'a scaled piece: 0.55 + 0.225·0.5·(0.333019 - 0.014479)' => [$steep, 0.55, 0.5858358];
         // The tangent in the middle is 0.333019 by then: 0.25 + 0.1·0.25·0.5·(5 - 0.333019)
@@ -54,7 +55,11 @@ final class CurvesAndNotchesTest extends TestCase
     #[DataProvider('points')]
     public function test_a_curve_through_points_gives_the_worked_figures(array $points, float $in, float $out): void
     {
-        $this->assertEqualsWithDelta($out, Curve::read(Node::of(['kind' => 'points', 'points' => $points]), self::axis())->stage->apply($in), 2e-7);
+        $this->assertEqualsWithDelta(
+            $out,
+            Curve::read(Node::of(['kind' => 'points', 'points' => $points]), self::axis())->stage->apply($in),
+            2e-7,
+        );
     }
 
     public function test_starting_shapes_fit_an_axis_that_is_centred_or_one_that_is_not(): void
@@ -64,14 +69,24 @@ final class CurvesAndNotchesTest extends TestCase
         $this->assertContains('flaps', $plain);
         $this->assertNotContains('flaps', $centred);
         foreach (StartingShape::all() as $id => $shape) {
-            $this->assertSame([$shape->centred !== false, $shape->centred !== true], [in_array($id, $centred, true), in_array($id, $plain, true)], $id);
+            $this->assertSame(
+                [$shape->centred !== false, $shape->centred !== true],
+                [in_array($id, $centred, true), in_array($id, $plain, true)],
+                $id,
+            );
         }
     }
 
     public function test_the_kinds_of_curve(): void
     {
-        $this->assertInstanceOf(PointCurve::class, Curve::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [1, 1]]]), self::axis(true))->stage);
-        $this->assertInstanceOf(Expo::class, Curve::read(Node::of(['kind' => 'expo', 'k' => 0.2]), self::axis(true))->stage);
+        $this->assertInstanceOf(
+            PointCurve::class,
+            Curve::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [1, 1]]]), self::axis(true))->stage,
+        );
+        $this->assertInstanceOf(
+            Expo::class,
+            Curve::read(Node::of(['kind' => 'expo', 'k' => 0.2]), self::axis(true))->stage,
+        );
         $this->assertTrue(Curve::read(Node::of(['kind' => 'straight']), self::axis(true))->isStraight());
         $this->assertSame(0.37, Curve::read(null, self::axis())->stage->apply(0.37));
     }
@@ -79,11 +94,24 @@ final class CurvesAndNotchesTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function badCurves(): iterable
     {
-        yield 'one point' => [['kind' => 'points', 'points' => [[0, 0]]], 'curve.points: found a list of 1, expected 2 to 16 points'];
-        yield 'x not rising' => [['kind' => 'points', 'points' => [[0, 0], [0.4, 0.2], [0.4, 0.5]]], 'curve.points[2][0]: found 0.4, expected a number above that of the point before, 0.4'];
-        yield 'y falling' => [['kind' => 'points', 'points' => [[0, 0.3], [1, 0.2]]], 'curve.points[1][1]: found 0.2, expected a number not below that of the point before, 0.3'];
-        yield 'no pair' => [['kind' => 'points', 'points' => [[0, 0], [1]]], 'curve.points[1]: found a list of 1, expected a pair of numbers, across and up'];
-        yield 'another kind' => [['kind' => 'wavy'], 'curve.kind: found "wavy", expected one of straight, expo, points'];
+        yield 'one point' => [
+            ['kind' => 'points', 'points' => [[0, 0]]], 'curve.points: found a list of 1, expected 2 to 16 points',
+        ];
+        yield 'x not rising' => [
+            ['kind' => 'points', 'points' => [[0, 0], [0.4, 0.2], [0.4, 0.5]]],
+            'curve.points[2][0]: found 0.4, expected a number above that of the point before, 0.4',
+        ];
+        yield 'y falling' => [
+            ['kind' => 'points', 'points' => [[0, 0.3], [1, 0.2]]],
+            'curve.points[1][1]: found 0.2, expected a number not below that of the point before, 0.3',
+        ];
+        yield 'no pair' => [
+            ['kind' => 'points', 'points' => [[0, 0], [1]]],
+            'curve.points[1]: found a list of 1, expected a pair of numbers, across and up',
+        ];
+        yield 'another kind' => [
+            ['kind' => 'wavy'], 'curve.kind: found "wavy", expected one of straight, expo, points',
+        ];
     }
 
     /** @param array<string, mixed> $curve */
@@ -111,15 +139,33 @@ final class CurvesAndNotchesTest extends TestCase
 
     /** @param list<float> $at */
     #[DataProvider('flat')]
-    public function test_flat_notches_give_the_worked_figures(array $at, float $width, float $low, float $high, float $in, float $out): void
-    {
+    public function test_flat_notches_give_the_worked_figures(
+        array $at,
+        float $width,
+        float $low,
+        float $high,
+        float $in,
+        float $out,
+    ): void {
         $range = Range::read(Node::of(['low' => $low, 'high' => $high]), self::axis());
-        $this->assertEqualsWithDelta($out, Notches::read(Node::of(['kind' => 'flat', 'at' => $at, 'width' => $width]), self::axis(), $range)->apply($in), 1e-9);
+        $this->assertEqualsWithDelta(
+            $out,
+            Notches::read(
+                Node::of(['kind' => 'flat', 'at' => $at, 'width' => $width]),
+                self::axis(),
+                $range,
+            )->apply($in),
+            1e-9,
+        );
     }
 
     public function test_stepped_notches_move_past_one_midpoint_at_a_time_by_the_hysteresis(): void
     {
-        $notches = Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.25, 0.5, 0.75, 1], 'hysteresis' => 0.02]), self::axis(), Range::whole());
+        $notches = Notches::read(
+            Node::of(['kind' => 'stepped', 'at' => [0, 0.25, 0.5, 0.75, 1], 'hysteresis' => 0.02]),
+            self::axis(),
+            Range::whole(),
+        );
         $this->assertSame(0, $notches->step(null, 0.125), 'the lower on a tie');
         $this->assertSame(1, $notches->step(null, 0.126));
         $this->assertSame(0, $notches->step(0, 0.145), 'not past 0.125 + 0.02');
@@ -134,9 +180,19 @@ final class CurvesAndNotchesTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function badNotches(): iterable
     {
-        yield 'captures touch' => [['kind' => 'flat', 'at' => [0.2, 0.3], 'width' => 0.05], 'notches.at[1]: found 0.3, expected a place whose capture of 0.05 either side does not touch that of the one before, at 0.2'];
-        yield 'outside the range' => [['kind' => 'stepped', 'at' => [0.05, 0.5]], 'notches.at[0]: found 0.05, expected a place within the range, 0.1 to 0.9'];
-        yield 'not rising' => [['kind' => 'stepped', 'at' => [0.5, 0.5]], 'notches.at[1]: found 0.5, expected a place above the one before, 0.5'];
+        yield 'captures touch' => [
+            ['kind' => 'flat', 'at' => [0.2, 0.3], 'width' => 0.05],
+            'notches.at[1]: found 0.3, expected a place whose capture of 0.05 either side does not touch that of the '
+                .'one before, at 0.2',
+        ];
+        yield 'outside the range' => [
+            ['kind' => 'stepped', 'at' => [0.05, 0.5]],
+            'notches.at[0]: found 0.05, expected a place within the range, 0.1 to 0.9',
+        ];
+        yield 'not rising' => [
+            ['kind' => 'stepped', 'at' => [0.5, 0.5]],
+            'notches.at[1]: found 0.5, expected a place above the one before, 0.5',
+        ];
         yield 'none' => [['kind' => 'flat', 'at' => []], 'notches.at: found a list of 0, expected 1 to 32 places'];
     }
 
@@ -146,7 +202,11 @@ final class CurvesAndNotchesTest extends TestCase
     {
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage($message);
-        Notches::read(Node::of($part, 'notches'), self::axis(), Range::read(Node::of(['low' => 0.1, 'high' => 0.9]), self::axis()));
+        Notches::read(
+            Node::of($part, 'notches'),
+            self::axis(),
+            Range::read(Node::of(['low' => 0.1, 'high' => 0.9]), self::axis()),
+        );
     }
 
     public function test_a_wheel_of_1080_degrees_used_for_480_reaches_full_lock_at_240_either_way(): void
@@ -154,30 +214,51 @@ final class CurvesAndNotchesTest extends TestCase
         $wheel = new AxisInput('d/w', '', 1, 0, 1080, true, 1080);
         $shaping = Shaping::read($wheel, ['rotation' => Node::of(['used' => 480])]);
         // 540 is straight on, so 300 and 780 are 240 degrees to either side.
-        $this->assertEqualsWithDelta([0.0, 0.0, 0.25, 0.5, 0.75, 1.0, 1.0], array_map($shaping->travel(...), [0, 300, 420, 540, 660, 780, 1080]), 1e-12);
+        $this->assertEqualsWithDelta(
+            [0.0, 0.0, 0.25, 0.5, 0.75, 1.0, 1.0],
+            array_map($shaping->travel(...), [0, 300, 420, 540, 660, 780, 1080]),
+            1e-12,
+        );
         $this->assertSame([0.0, 1.0], [$shaping->travel(300), $shaping->travel(780)]);
         $this->assertGreaterThan(0.0, $shaping->travel(301));
         $this->assertLessThan(1.0, $shaping->travel(779));
-        $this->assertSame('Full lock is reached at 240 degrees either way: 480 of 1080 degrees are used.', $shaping->rotation->inWords(true));
+        $this->assertSame(
+            'Full lock is reached at 240 degrees either way: 480 of 1080 degrees are used.',
+            $shaping->rotation->inWords(true),
+        );
     }
 
     public function test_rotation_is_for_wheels(): void
     {
         $other = new AxisInput('d/w', '', 1, 0, 900, true);
-        $this->assertSame([0.0, 1.0], array_map(Shaping::read($other, ['rotation' => Node::of(['used' => 450, 'degrees' => 900])])->travel(...), [225, 675]), 'one whose file says no degrees can be told them');
+        $this->assertSame(
+            [0.0, 1.0],
+            array_map(
+                Shaping::read($other, ['rotation' => Node::of(['used' => 450, 'degrees' => 900])])->travel(...),
+                [225, 675],
+            ),
+            'one whose file says no degrees can be told them',
+        );
         $this->expectException(FormatError::class);
-        $this->expectExceptionMessage('rotation.used: found 540, expected no rotation, since the axis is not that of a wheel.');
+        $this->expectExceptionMessage(
+            'rotation.used: found 540, expected no rotation, since the axis is not that of a wheel.',
+        );
         Rotation::read(Node::of(['used' => 540], 'rotation'), new AxisInput('d/a', '', 1, 0, 9, false));
     }
 
     public function test_the_whole_chain_in_its_order(): void
     {
         $shaping = Shaping::read(new AxisInput('d/a', '', 1, 0, 1000, false), Node::of([
-            'calibrate' => ['low' => 0, 'high' => 1000, 'reverse' => true], 'dead_zones' => ['low' => 0.1, 'high' => 0.1],
-            'curve' => ['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [1, 1]]], 'range' => ['low' => 0.2, 'high' => 1],
+            'calibrate' => [
+                'low' => 0, 'high' => 1000, 'reverse' => true,
+            ], 'dead_zones' => ['low' => 0.1, 'high' => 0.1],
+            'curve' => [
+                'kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [1, 1]],
+            ], 'range' => ['low' => 0.2, 'high' => 1],
             'notches' => ['kind' => 'flat', 'at' => [0.6], 'width' => 0.1],
         ])->map());
-        // 300 -> turned round 0.7 -> (0.7 - 0.1)/0.8 = 0.75 -> 0.5625 -> 0.2 + 0.8·0.5625 = 0.65 -> the notch holds it: 0.6
+        // 300 -> turned round 0.7 -> (0.7 - 0.1)/0.8 = 0.75 -> 0.5625 -> 0.2 + 0.8·0.5625 = 0.65 -> the notch holds
+        // it: 0.6
         $this->assertEqualsWithDelta(0.65, $shaping->shape($shaping->travel(300)), 1e-9);
         $this->assertSame(0.6, $shaping->value(300));
         // 500 -> 0.5 -> 0.2 -> 0.36 -> (0.36 - 0.2)/(0.5 - 0.2) of 0.4 above 0.2: 0.413333
@@ -188,15 +269,29 @@ final class CurvesAndNotchesTest extends TestCase
     public function test_an_axis_that_is_built_has_no_readings_to_shape(): void
     {
         $this->expectException(FormatError::class);
-        $this->expectExceptionMessage('steady: found an object, expected no such part, since this axis is built from others');
-        Shaping::read(new AxisInput('made/x', '', 0, 0, 65535, false, built: true), ['steady' => Node::of(['hold' => 0.1], 'steady')]);
+        $this->expectExceptionMessage(
+            'steady: found an object, expected no such part, since this axis is built from others',
+        );
+        Shaping::read(
+            new AxisInput('made/x', '', 0, 0, 65535, false, built: true),
+            ['steady' => Node::of(['hold' => 0.1], 'steady')],
+        );
     }
 
     public function test_they_say_what_they_do(): void
     {
-        $this->assertSame('Through 3 points: 0 % gives 0 %, 50 % gives 20 %, 100 % gives 100 %.', PointCurve::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [1, 1]]]))->inWords(false));
-        $this->assertSame('Sends only 0 %, 50 %, 100 %; it changes 2 % past the middle between two.', Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.5, 1]]), self::axis())->inWords(false));
-        $this->assertSame('Settles at 30 % within 4 % either side.', Notches::read(Node::of(['kind' => 'flat', 'at' => [0.3], 'width' => 0.04]), self::axis())->inWords(false));
+        $this->assertSame(
+            'Through 3 points: 0 % gives 0 %, 50 % gives 20 %, 100 % gives 100 %.',
+            PointCurve::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [1, 1]]]))->inWords(false),
+        );
+        $this->assertSame(
+            'Sends only 0 %, 50 %, 100 %; it changes 2 % past the middle between two.',
+            Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.5, 1]]), self::axis())->inWords(false),
+        );
+        $this->assertSame(
+            'Settles at 30 % within 4 % either side.',
+            Notches::read(Node::of(['kind' => 'flat', 'at' => [0.3], 'width' => 0.04]), self::axis())->inWords(false),
+        );
         $this->assertSame('', Notches::none()->inWords(false));
     }
 }

@@ -43,9 +43,17 @@ final class StagesTest extends TestCase
 
     /** @param array<string, mixed> $part */
     #[DataProvider('calibrations')]
-    public function test_calibration_turns_readings_into_travel(array $part, bool $centred, int $reading, float $travel): void
-    {
-        $this->assertEqualsWithDelta($travel, Calibration::read(Node::of($part), self::lever(0, 1000, $centred))->travel($reading), 1e-12);
+    public function test_calibration_turns_readings_into_travel(
+        array $part,
+        bool $centred,
+        int $reading,
+        float $travel,
+    ): void {
+        $this->assertEqualsWithDelta(
+            $travel,
+            Calibration::read(Node::of($part), self::lever(0, 1000, $centred))->travel($reading),
+            1e-12,
+        );
     }
 
     /** @return iterable<string, array{array<string, float>, bool, float, float}> */
@@ -66,7 +74,11 @@ final class StagesTest extends TestCase
     #[DataProvider('deadZones')]
     public function test_dead_zones_stretch_what_is_left(array $part, bool $centred, float $in, float $out): void
     {
-        $this->assertEqualsWithDelta($out, DeadZones::read(Node::of($part), self::lever(centred: $centred))->apply($in), 1e-12);
+        $this->assertEqualsWithDelta(
+            $out,
+            DeadZones::read(Node::of($part), self::lever(centred: $centred))->apply($in),
+            1e-12,
+        );
     }
 
     /** @return iterable<string, array{array<string, float>, bool}> */
@@ -88,7 +100,11 @@ final class StagesTest extends TestCase
             $travel = $zones->undo($value);
             $this->assertEqualsWithDelta($value, $zones->apply($travel), 1e-12, 'value '.$value);
             if ($value !== 0.5) {
-                $this->assertGreaterThan(1e-4, abs($zones->apply($travel + ($value < 0.5 ? 0.001 : -0.001)) - $value), 'it begins to change there: value '.$value);
+                $this->assertGreaterThan(
+                    1e-4,
+                    abs($zones->apply($travel + ($value < 0.5 ? 0.001 : -0.001)) - $value),
+                    'it begins to change there: value '.$value,
+                );
             }
         }
     }
@@ -103,7 +119,9 @@ final class StagesTest extends TestCase
     public function test_dead_zones_that_leave_nothing_are_refused(): void
     {
         $this->expectException(FormatError::class);
-        $this->expectExceptionMessage('axes.d/a.dead_zones: found an object, expected dead zones that leave something of the travel');
+        $this->expectExceptionMessage(
+            'axes.d/a.dead_zones: found an object, expected dead zones that leave something of the travel',
+        );
         DeadZones::read(Node::of(['low' => 0.6, 'high' => 0.4], 'axes.d/a.dead_zones'), self::lever());
     }
 
@@ -130,7 +148,12 @@ final class StagesTest extends TestCase
     {
         foreach ([1e-9, 1e-4, 0.01, 0.3, 0.77, 0.999, 1.0] as $k) {
             for ($x = 0.0; $x <= 1.0; $x += 0.03125) {
-                $this->assertEqualsWithDelta($x, Expo::of(-$k, false)->apply(Expo::of($k, false)->apply($x)), 2e-14 + ($k > 0.9 ? 1e-10 : 0.0), "k {$k}, x {$x}");
+                $this->assertEqualsWithDelta(
+                    $x,
+                    Expo::of(-$k, false)->apply(Expo::of($k, false)->apply($x)),
+                    2e-14 + ($k > 0.9 ? 1e-10 : 0.0),
+                    "k {$k}, x {$x}",
+                );
             }
         }
     }
@@ -169,25 +192,55 @@ final class StagesTest extends TestCase
 
     public function test_every_stage_says_what_it_does(): void
     {
-        $this->assertSame('2 % at the low end, 1.5 % at the high end count for nothing.', DeadZones::read(Node::of(['low' => 0.02, 'high' => 0.015]), self::lever())->inWords(false));
-        $this->assertSame('6 % each side of rest counts for nothing.', DeadZones::read(Node::of(['rest' => 0.03]), self::lever(centred: true))->inWords(true));
+        $this->assertSame(
+            '2 % at the low end, 1.5 % at the high end count for nothing.',
+            DeadZones::read(Node::of(['low' => 0.02, 'high' => 0.015]), self::lever())->inWords(false),
+        );
+        $this->assertSame(
+            '6 % each side of rest counts for nothing.',
+            DeadZones::read(Node::of(['rest' => 0.03]), self::lever(centred: true))->inWords(true),
+        );
         $this->assertSame('Expo 28 %: calm at the start, quicker at the end.', Expo::of(0.28, false)->inWords(false));
         $this->assertSame('Expo -30 %: quick about rest, calmer at the ends.', Expo::of(-0.3, true)->inWords(true));
         $this->assertSame('', Expo::of(0.0, true)->inWords(true));
-        $this->assertSame('The whole travel sends 20 % to 70 %.', Range::read(Node::of(['low' => 0.2, 'high' => 0.7]), self::lever())->inWords(false));
-        $this->assertSame('Readings from 100 to 900 are the whole travel, turned round.', Calibration::read(Node::of(['low' => 100, 'high' => 900, 'reverse' => true]), self::lever())->inWords(false));
+        $this->assertSame(
+            'The whole travel sends 20 % to 70 %.',
+            Range::read(Node::of(['low' => 0.2, 'high' => 0.7]), self::lever())->inWords(false),
+        );
+        $this->assertSame(
+            'Readings from 100 to 900 are the whole travel, turned round.',
+            Calibration::read(
+                Node::of(['low' => 100, 'high' => 900, 'reverse' => true]),
+                self::lever(),
+            )->inWords(false),
+        );
     }
 
     /** @return iterable<string, array{callable(): mixed, string}> */
     public static function tooNarrow(): iterable
     {
-        $calibration = fn (int $low, int $high) => fn () => Calibration::read(Node::of(['low' => $low, 'high' => $high]), self::lever(0, 1000));
-        yield 'a range of no width' => [fn () => Range::read(Node::of(['low' => 0.5, 'high' => 0.5]), self::lever()), 'expected a high end above the low end'];
+        $calibration = fn (int $low, int $high) => fn () => Calibration::read(
+            Node::of(['low' => $low, 'high' => $high]),
+            self::lever(0, 1000),
+        );
+        yield 'a range of no width' => [
+            fn () => Range::read(Node::of(['low' => 0.5, 'high' => 0.5]), self::lever()),
+            'expected a high end above the low end',
+        ];
         yield 'calibrated to one reading' => [$calibration(500, 501), 'expected a whole number from 502 to 1000'];
         yield 'calibrated at the very end' => [$calibration(999, 1000), 'expected a whole number from 0 to 998'];
-        yield 'two points above each other' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before, 0.5'];
-        yield 'a first point that is not the first' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0.5, 0], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before, 0.5'];
-        yield 'a point lower than the one before' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.6], [0.7, 0.4], [1, 1]]])), 'expected a number not below that of the point before, 0.6'];
+        yield 'two points above each other' => [
+            fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [0.5, 0.4], [1, 1]]])),
+            'expected a number above that of the point before, 0.5',
+        ];
+        yield 'a first point that is not the first' => [
+            fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0.5, 0], [0.5, 0.4], [1, 1]]])),
+            'expected a number above that of the point before, 0.5',
+        ];
+        yield 'a point lower than the one before' => [
+            fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.6], [0.7, 0.4], [1, 1]]])),
+            'expected a number not below that of the point before, 0.6',
+        ];
     }
 
     #[DataProvider('tooNarrow')]
@@ -200,12 +253,21 @@ final class StagesTest extends TestCase
 
     public function test_the_least_that_a_calibration_can_span_is_taken(): void
     {
-        $this->assertSame([0.0, 0.5, 1.0], array_map(Calibration::read(Node::of(['low' => 998, 'high' => 1000]), self::lever(0, 1000))->travel(...), [998, 999, 1000]));
+        $this->assertSame(
+            [0.0, 0.5, 1.0],
+            array_map(
+                Calibration::read(Node::of(['low' => 998, 'high' => 1000]), self::lever(0, 1000))->travel(...),
+                [998, 999, 1000],
+            ),
+        );
     }
 
     public function test_exactly_at_a_stop_is_not_past_it_from_either_side(): void
     {
-        $stop = fn (string $side): Stop => Stop::read('s', Node::of(['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'side' => $side, 'opens' => 'held']));
+        $stop = fn (string $side): Stop => Stop::read(
+            's',
+            Node::of(['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'side' => $side, 'opens' => 'held']),
+        );
         $this->assertSame([false, true], [$stop('above')->isPast(0.5), $stop('above')->isPast(0.501)]);
         $this->assertSame([false, true], [$stop('below')->isPast(0.5), $stop('below')->isPast(0.499)]);
     }
@@ -221,9 +283,15 @@ final class StagesTest extends TestCase
     {
         for ($low = 0; $low < 100; $low++) {
             for ($high = $low + 1; $high <= 100; $high++) {
-                $this->assertSame((float) ($high / 100), Range::read(Node::of(['low' => $low / 100, 'high' => $high / 100]), self::lever())->apply(1.0));
+                $this->assertSame(
+                    (float) ($high / 100),
+                    Range::read(Node::of(['low' => $low / 100, 'high' => $high / 100]), self::lever())->apply(1.0),
+                );
             }
         }
-        $this->assertSame([0.333333, 0.666667, 0.015], [Percent::part(33.3333339), Percent::partAt(33.3333339, true), Percent::partBy(3.0, true)]);
+        $this->assertSame(
+            [0.333333, 0.666667, 0.015],
+            [Percent::part(33.3333339), Percent::partAt(33.3333339, true), Percent::partBy(3.0, true)],
+        );
     }
 }

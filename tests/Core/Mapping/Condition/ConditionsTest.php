@@ -26,10 +26,19 @@ final class ConditionsTest extends TestCase
         return Conditions::read(Node::of($said, 'when'));
     }
 
-    private static function seen(bool $flag = false, bool $stop = false, string $layer = 'base', float $speed = 0.0): RunView
-    {
+    private static function seen(
+        bool $flag = false,
+        bool $stop = false,
+        string $layer = 'base',
+        float $speed = 0.0,
+    ): RunView {
         return new class ($flag, $stop, $layer, $speed) implements RunView {
-            public function __construct(private bool $flag, private bool $stop, private string $layer, private float $speed) {}
+            public function __construct(
+                private bool $flag,
+                private bool $stop,
+                private string $layer,
+                private float $speed,
+            ) {}
 
             public function liveLayer(): string
             {
@@ -75,7 +84,11 @@ final class ConditionsTest extends TestCase
     /** @return array<string, array{array<string, mixed>}> */
     public static function all(): array
     {
-        $all = ['flag' => [self::UP], 'stop' => [self::SHUT], 'layer' => [self::LIVE], 'all' => [['all' => [self::UP, self::SHUT, self::FAST]]], 'any' => [['any' => [self::UP, self::LIVE, self::SHUT, self::FAST]]]];
+        $all = [
+            'flag' => [self::UP], 'stop' => [self::SHUT], 'layer' => [self::LIVE],
+            'all' => [['all' => [self::UP, self::SHUT, self::FAST]]],
+            'any' => [['any' => [self::UP, self::LIVE, self::SHUT, self::FAST]]],
+        ];
         foreach (['=', '≠', '<', '≤', '>', '≥'] as $is) {
             $all[$is] = [['is' => $is] + self::FAST];
         }
@@ -94,15 +107,30 @@ final class ConditionsTest extends TestCase
         $this->assertTrue(self::read(['is' => 'not live'] + self::LIVE)->holds(self::seen()));
         $this->assertTrue(self::read(self::FAST)->holds(self::seen(speed: 5.0)));
         $this->assertFalse(self::read(self::FAST)->holds(self::seen(speed: 4.999999)));
-        $this->assertTrue(self::read(['to' => 5.0000004] + self::FAST)->holds(self::seen(speed: 5.0)), 'six decimals count');
+        $this->assertTrue(
+            self::read(['to' => 5.0000004] + self::FAST)->holds(self::seen(speed: 5.0)),
+            'six decimals count',
+        );
     }
 
     public function test_several_are_joined_by_all_or_by_one(): void
     {
         $all = self::read(['all' => [self::UP, self::SHUT]]);
         $any = self::read(['any' => [self::UP, self::SHUT]]);
-        $this->assertSame([true, false, false, false], [$all->holds(self::seen(flag: true)), $all->holds(self::seen(flag: true, stop: true)), $all->holds(self::seen()), $all->holds(self::seen(stop: true))]);
-        $this->assertSame([true, true, true, false], [$any->holds(self::seen(flag: true)), $any->holds(self::seen(flag: true, stop: true)), $any->holds(self::seen()), $any->holds(self::seen(stop: true))]);
+        $this->assertSame(
+            [true, false, false, false],
+            [
+                $all->holds(self::seen(flag: true)), $all->holds(self::seen(flag: true, stop: true)),
+                $all->holds(self::seen()), $all->holds(self::seen(stop: true)),
+            ],
+        );
+        $this->assertSame(
+            [true, true, true, false],
+            [
+                $any->holds(self::seen(flag: true)), $any->holds(self::seen(flag: true, stop: true)),
+                $any->holds(self::seen()), $any->holds(self::seen(stop: true)),
+            ],
+        );
     }
 
     #[DataProvider('all')]
@@ -116,17 +144,26 @@ final class ConditionsTest extends TestCase
         }
     }
 
-    /** When what is named goes, the rest holds just when the whole did with that settled: a flag is down, a stop is shut, a layer is not live. */
+    /**
+     * When what is named goes, the rest holds just when the whole did with that settled: a flag is down, a stop is
+     * shut, a layer is not live.
+     */
     #[DataProvider('all')]
     public function test_what_is_left_of_it_holds_as_the_whole_did_without_what_has_gone(array $said): void
     {
-        foreach (['flag' => ['flag' => false], 'stop' => ['stop' => false], 'layer' => ['layer' => 'base']] as $gone => $settled) {
+        foreach (
+            [
+                'flag' => ['flag' => false], 'stop' => ['stop' => false], 'layer' => ['layer' => 'base'],
+            ] as $gone => $settled
+        ) {
             $condition = self::read($said);
             $left = $condition->left(fn (string $sort, string $id): bool => $sort === $gone);
             foreach ([true, false] as $flag) {
                 foreach ([true, false] as $stop) {
                     foreach ([4.0, 6.0] as $speed) {
-                        $run = self::seen(...$settled + ['flag' => $flag, 'stop' => $stop, 'layer' => 'water', 'speed' => $speed]);
+                        $run = self::seen(
+                            ...$settled + ['flag' => $flag, 'stop' => $stop, 'layer' => 'water', 'speed' => $speed],
+                        );
                         $this->assertSame($condition->holds($run), is_bool($left) ? $left : $left->holds($run), $gone);
                     }
                 }
@@ -145,8 +182,14 @@ final class ConditionsTest extends TestCase
 
     public function test_it_is_read_back(): void
     {
-        $this->assertSame('armed is up and cruise is shut and speed ≥ 5', self::read(['all' => [self::UP, self::SHUT, self::FAST]])->inWords(new PlainNames));
-        $this->assertSame('armed is up or layer water is live', self::read(['any' => [self::UP, self::LIVE]])->inWords(new PlainNames));
+        $this->assertSame(
+            'armed is up and cruise is shut and speed ≥ 5',
+            self::read(['all' => [self::UP, self::SHUT, self::FAST]])->inWords(new PlainNames),
+        );
+        $this->assertSame(
+            'armed is up or layer water is live',
+            self::read(['any' => [self::UP, self::LIVE]])->inWords(new PlainNames),
+        );
     }
 
     public function test_what_cannot_be_is_refused_with_its_place(): void
@@ -155,7 +198,9 @@ final class ConditionsTest extends TestCase
             'when: found ' => [],
             'when.all: found ' => ['all' => [self::UP]],
             'when.any' => ['any' => [self::UP, self::UP, self::UP, self::UP, self::UP]],
-            'when.all[1].is: found "open", expected one of up, down' => ['all' => [self::UP, ['flag' => 'armed', 'is' => 'open']]],
+            'when.all[1].is: found "open", expected one of up, down' => [
+                'all' => [self::UP, ['flag' => 'armed', 'is' => 'open']],
+            ],
             'when.all[0]' => ['all' => [['any' => [self::UP, self::SHUT]], self::UP]],
             'when.flag' => ['all' => [self::UP, self::SHUT], 'flag' => 'armed'],
         ] as $says => $said) {

@@ -40,36 +40,66 @@ final class BuiltAxisTest extends TestCase
     {
         $this->assertSame(
             ['0 0', '10 600', '20 1000', '30 400', '40 0'],
-            self::sent(self::desk(['kind' => 'shared travel', 'share' => 0.6]), '0 a 0', '10 a 1000', '20 b 1000', '30 a 0', '40 b 0'),
+            self::sent(
+                self::desk(['kind' => 'shared travel', 'share' => 0.6]),
+                '0 a 0',
+                '10 a 1000',
+                '20 b 1000',
+                '30 a 0',
+                '40 b 0',
+            ),
         );
     }
 
     public function test_larger_smaller_and_difference(): void
     {
         $lines = ['0 a 0', '10 a 300', '20 b 700', '30 a 900'];
-        $this->assertSame(['0 0', '10 300', '20 700', '30 900'], self::sent(self::desk(['kind' => 'larger']), ...$lines));
+        $this->assertSame(
+            ['0 0', '10 300', '20 700', '30 900'],
+            self::sent(self::desk(['kind' => 'larger']), ...$lines),
+        );
         $this->assertSame(['0 0', '20 300', '30 700'], self::sent(self::desk(['kind' => 'smaller']), ...$lines));
-        $this->assertSame(['0 500', '10 650', '20 300', '30 600'], self::sent(self::desk(['kind' => 'difference']), ...$lines));
+        $this->assertSame(
+            ['0 500', '10 650', '20 300', '30 600'],
+            self::sent(self::desk(['kind' => 'difference']), ...$lines),
+        );
     }
 
     public function test_halves_go_from_the_centre_outwards(): void
     {
         $lines = ['0 c 500', '10 c 250', '20 c 0', '30 c 750', '40 c 1000'];
-        $this->assertSame(['0 0', '10 500', '20 1000', '30 0'], self::sent(self::desk(['kind' => 'halves', 'of' => ['d/c']], '.low'), ...$lines));
-        $this->assertSame(['0 0', '30 500', '40 1000'], self::sent(self::desk(['kind' => 'halves', 'of' => ['d/c']], '.high'), ...$lines));
+        $this->assertSame(
+            ['0 0', '10 500', '20 1000', '30 0'],
+            self::sent(self::desk(['kind' => 'halves', 'of' => ['d/c']], '.low'), ...$lines),
+        );
+        $this->assertSame(
+            ['0 0', '30 500', '40 1000'],
+            self::sent(self::desk(['kind' => 'halves', 'of' => ['d/c']], '.high'), ...$lines),
+        );
     }
 
     public function test_a_built_axis_is_shaped_stopped_and_noticed_like_any_other(): void
     {
         $desk = self::desk(['kind' => 'larger'])->saying([
-            'axes' => ['made/x' => ['dead_zones' => ['low' => 0.1, 'high' => 0.1], 'curve' => ['kind' => 'expo', 'k' => 0.5]]],
+            'axes' => [
+                'made/x' => ['dead_zones' => ['low' => 0.1, 'high' => 0.1], 'curve' => ['kind' => 'expo', 'k' => 0.5]],
+            ],
             'stops' => ['hold' => ['name' => 'Hold', 'axes' => ['made/x'], 'at' => 0.5, 'opens' => 'held']],
             'made' => ['full' => ['kind' => 'above', 'name' => 'Full', 'of' => ['made/x'], 'at' => 0.8]],
-            'cells' => ['base' => ['made/full' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 9]]]]],
+            'cells' => [
+                'base' => [
+                    'made/full' => [
+                        'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 9]],
+                    ],
+                ],
+            ],
         ])->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 'hold']);
         // 0.5 -> (0.5 - 0.1)/0.8 = 0.5 -> 0.3125 = 20480; 0.9 -> 1 -> the stop holds 0.5 = 32768
         $this->assertSame(
-            ['0 axis 1 0', '10 axis 1 20480', '20 axis 1 32768', '20 button 9 1', '30 stop hold 1', '30 axis 1 65535', '40 stop hold 0', '40 axis 1 32768', '50 axis 1 20480', '50 button 9 0'],
+            [
+                '0 axis 1 0', '10 axis 1 20480', '20 axis 1 32768', '20 button 9 1', '30 stop hold 1',
+                '30 axis 1 65535', '40 stop hold 0', '40 axis 1 32768', '50 axis 1 20480', '50 button 9 0',
+            ],
             $desk->play('0 a 0', '10 b 500', '20 a 900', '30 b1 1', '40 b1 0', '50 a 0'),
         );
     }
@@ -96,7 +126,9 @@ final class BuiltAxisTest extends TestCase
 
     public function test_the_bite_point_is_found_by_trying(): void
     {
-        $paddles = SharedTravel::read(Node::of(['kind' => 'shared travel', 'name' => 'X', 'of' => ['d/a', 'd/b'], 'share' => 0.6]));
+        $paddles = SharedTravel::read(
+            Node::of(['kind' => 'shared travel', 'name' => 'X', 'of' => ['d/a', 'd/b'], 'share' => 0.6]),
+        );
         // A pulled to 0.75 of its way gives 0.45: there it bites, so all of A alone is to give 0.45.
         $this->assertSame(0.45, $paddles->shareBitingAt(0.75, 0.0));
         // B pulled to 0.8 gives 0.32, so all of B alone is to give 0.32, and A has the rest.
@@ -115,17 +147,44 @@ final class BuiltAxisTest extends TestCase
                 $this->assertStringContainsString($message, $error->getMessage());
             }
         };
-        $refused(['x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/c']]], 'made.x.of: found a list of 2, expected two axes that are both centred, or both not');
-        $refused(['x' => ['kind' => 'halves', 'name' => 'X', 'of' => ['d/a']]], 'made.x.of: found a list of 1, expected a centred axis');
-        $refused(['x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/a']]], 'made.x.of: found a list of 2, expected two axes, not the same');
-        $refused(['x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/b']], 'y' => ['kind' => 'larger', 'name' => 'Y', 'of' => ['made/x', 'd/a']]], 'made.y.of: found a list of 2, expected axes of devices, since one that is built cannot be built from again');
-        $refused(['x' => ['kind' => 'shared travel', 'name' => 'X', 'of' => ['d/a', 'd/b'], 'share' => 1]], 'made.x.share: found 1, expected a share above 0 and below 1');
+        $refused(
+            ['x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/c']]],
+            'made.x.of: found a list of 2, expected two axes that are both centred, or both not',
+        );
+        $refused(
+            ['x' => ['kind' => 'halves', 'name' => 'X', 'of' => ['d/a']]],
+            'made.x.of: found a list of 1, expected a centred axis',
+        );
+        $refused(
+            ['x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/a']]],
+            'made.x.of: found a list of 2, expected two axes, not the same',
+        );
+        $refused(
+            [
+                'x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/b']],
+                'y' => ['kind' => 'larger', 'name' => 'Y', 'of' => ['made/x', 'd/a']],
+            ],
+            'made.y.of: found a list of 2, expected axes of devices, since one that is built cannot be built from '
+                .'again',
+        );
+        $refused(
+            ['x' => ['kind' => 'shared travel', 'name' => 'X', 'of' => ['d/a', 'd/b'], 'share' => 1]],
+            'made.x.share: found 1, expected a share above 0 and below 1',
+        );
     }
 
     public function test_it_says_what_it_does(): void
     {
-        $words = fn (array $made): string => MadeKinds::read(Node::of($made + ['name' => 'X', 'of' => ['d/a', 'd/b']]))->inWords(['Left paddle', 'Right paddle'], false);
-        $this->assertSame('Left paddle alone reaches 60 %, Right paddle alone 40 %, both together 100 %.', $words(['kind' => 'shared travel', 'share' => 0.6]));
-        $this->assertSame('Left paddle pushes one way, Right paddle the other; both alike rest at the centre.', $words(['kind' => 'difference']));
+        $words = fn (array $made): string => MadeKinds::read(
+            Node::of($made + ['name' => 'X', 'of' => ['d/a', 'd/b']]),
+        )->inWords(['Left paddle', 'Right paddle'], false);
+        $this->assertSame(
+            'Left paddle alone reaches 60 %, Right paddle alone 40 %, both together 100 %.',
+            $words(['kind' => 'shared travel', 'share' => 0.6]),
+        );
+        $this->assertSame(
+            'Left paddle pushes one way, Right paddle the other; both alike rest at the centre.',
+            $words(['kind' => 'difference']),
+        );
     }
 }

@@ -19,8 +19,14 @@ final class OwnMouseTest extends TestCase
         $rig = new Rig([$device]);
         $inputs = OwnMouse::inputs($rig);
         // W3C UI Events, MouseEvent.button, against HID Usage Tables 1.5, page 0x09.
-        $this->assertSame([0 => '1', 1 => '3', 2 => '2', 3 => '4', 4 => '5'], array_map($rig->numberOf(...), $inputs['buttons'] ?? []));
-        $this->assertSame(['mouse/wheel', ['mouse/pad.x', 0, 65535], ['mouse/pad.y', 0, 65535]], [$inputs['wheel'] ?? null, $inputs['across'] ?? null, $inputs['up'] ?? null]);
+        $this->assertSame(
+            [0 => '1', 1 => '3', 2 => '2', 3 => '4', 4 => '5'],
+            array_map($rig->numberOf(...), $inputs['buttons'] ?? []),
+        );
+        $this->assertSame(
+            ['mouse/wheel', ['mouse/pad.x', 0, 65535], ['mouse/pad.y', 0, 65535]],
+            [$inputs['wheel'] ?? null, $inputs['across'] ?? null, $inputs['up'] ?? null],
+        );
         $this->assertNull($rig->springsTo('mouse/pad.x'));
         $this->assertSame(0, $rig->springsTo('mouse/left'));
     }

@@ -77,10 +77,16 @@ final class WiringTest extends TestCase
         $standIns = new StandIns(new Rig([$device]), new LiveState);
         $hands = AtRest::of($device);
         foreach (self::ports($device) as [$port, $low, $high]) {
-            foreach (array_unique([$low, $low + 1, intdiv($low + $high, 2), $high - 1, $high, $hands[$port]]) as $value) {
+            foreach (
+                array_unique([$low, $low + 1, intdiv($low + $high, 2), $high - 1, $high, $hands[$port]]) as $value
+            ) {
                 $arrived = $standIns->through(new Input(7, $port, $value), $hands);
                 $isTick = $low === -3;
-                $this->assertEquals($isTick && $value === 0 ? [] : [new Input(7, $port, $value)], $arrived, $port.' '.$value);
+                $this->assertEquals(
+                    $isTick && $value === 0 ? [] : [new Input(7, $port, $value)],
+                    $arrived,
+                    $port.' '.$value,
+                );
             }
         }
     }
@@ -114,7 +120,10 @@ final class WiringTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<int, int>, array{int, int, int, int, int}}> bits by report; axes, encoders, hats, buttons, keys */
+    /**
+     * @return iterable<string, array{string, array<int, int>, array{int, int, int, int, int}}> bits by report; axes,
+     *    encoders, hats, buttons, keys
+     */
     public static function demoReports(): iterable
     {
         yield 'fennel' => ['fennel', [1 => 120], [3, 1, 0, 48, 0]];
@@ -134,11 +143,20 @@ final class WiringTest extends TestCase
      * @param array{int, int, int, int, int} $counts
      */
     #[DataProvider('demoReports')]
-    public function test_the_descriptors_of_the_demo_rig_parse_to_the_expected_reports(string $id, array $bits, array $counts): void
-    {
+    public function test_the_descriptors_of_the_demo_rig_parse_to_the_expected_reports(
+        string $id,
+        array $bits,
+        array $counts,
+    ): void {
         $descriptor = ReportDescriptor::parse((string) hex2bin((string) self::device($id)->descriptor));
         $this->assertSame($bits, array_map(fn ($report) => $report->bits, $descriptor->inputs));
-        $this->assertSame($counts, [count($descriptor->axes()), count($descriptor->encoders()), count($descriptor->hats()), count($descriptor->buttons()), count($descriptor->keys())]);
+        $this->assertSame(
+            $counts,
+            [
+                count($descriptor->axes()), count($descriptor->encoders()), count($descriptor->hats()),
+                count($descriptor->buttons()), count($descriptor->keys()),
+            ],
+        );
     }
 
     public function test_what_an_array_has_no_slot_for_does_not_arrive(): void
@@ -167,19 +185,44 @@ final class WiringTest extends TestCase
     public function test_the_bytes_of_a_report_are_those_of_its_descriptor(): void
     {
         $wiring = Wiring::of(self::device('gorse'));
-        $report = $wiring->report(0, ['gorse/stick.x' => 0xABC, 'gorse/stick.y' => 0x123, 'gorse/twist' => 0x3FF, 'gorse/finger' => 0x5A, 'gorse/hat' => 2, 'gorse/trigger.half' => 1, 'gorse/button-6' => 1]);
+        $report = $wiring->report(
+            0,
+            [
+                'gorse/stick.x' => 0xABC, 'gorse/stick.y' => 0x123, 'gorse/twist' => 0x3FF, 'gorse/finger' => 0x5A,
+                'gorse/hat' => 2, 'gorse/trigger.half' => 1, 'gorse/button-6' => 1,
+            ],
+        );
         $this->assertSame('bc3a12ff035a0281', bin2hex($report));
-        $this->assertSame('08', substr(bin2hex($wiring->report(0, [])), 12, 2), 'a hat in its middle lies outside 0 to 7');
+        $this->assertSame(
+            '08',
+            substr(bin2hex($wiring->report(0, [])), 12, 2),
+            'a hat in its middle lies outside 0 to 7',
+        );
     }
 
     /** @return iterable<string, array{callable(array<array-key, mixed>): array<array-key, mixed>, string}> */
     public static function misfits(): iterable
     {
-        yield 'no hex' => [fn ($d) => ['descriptor' => 'xyz'] + $d, 'descriptor: found "xyz", expected the bytes of a report descriptor as pairs of hex digits'];
-        yield 'cut off' => [fn ($d) => ['descriptor' => substr($d['descriptor'], 0, 20)] + $d, 'a report descriptor that fits the controls: byte'];
-        yield 'a button too many' => [fn ($d) => self::with($d, 4, ['contacts' => [['number' => 99]]]), 'gorse/hat is number 99, which the reports do not have.'];
-        yield 'an axis too many' => [fn ($d) => self::with($d, 2, ['axes' => [['number' => 9, 'min' => 0, 'max' => 255]]]), 'gorse/finger is axis 9, which the reports do not have.'];
-        yield 'another range' => [fn ($d) => self::with($d, 2, ['axes' => [['number' => 4, 'min' => 0, 'max' => 200]]]), 'gorse/finger goes from 0 to 200, the reports from 0 to 255.'];
+        yield 'no hex' => [
+            fn ($d) => ['descriptor' => 'xyz'] + $d,
+            'descriptor: found "xyz", expected the bytes of a report descriptor as pairs of hex digits',
+        ];
+        yield 'cut off' => [
+            fn ($d) => ['descriptor' => substr($d['descriptor'], 0, 20)] + $d,
+            'a report descriptor that fits the controls: byte',
+        ];
+        yield 'a button too many' => [
+            fn ($d) => self::with($d, 4, ['contacts' => [['number' => 99]]]),
+            'gorse/hat is number 99, which the reports do not have.',
+        ];
+        yield 'an axis too many' => [
+            fn ($d) => self::with($d, 2, ['axes' => [['number' => 9, 'min' => 0, 'max' => 255]]]),
+            'gorse/finger is axis 9, which the reports do not have.',
+        ];
+        yield 'another range' => [
+            fn ($d) => self::with($d, 2, ['axes' => [['number' => 4, 'min' => 0, 'max' => 200]]]),
+            'gorse/finger goes from 0 to 200, the reports from 0 to 255.',
+        ];
     }
 
     /**

@@ -51,7 +51,17 @@ final class PanelEditsTest extends TestCase
     /** @return list<string> tiles of a page as "id column,row acrossxdown" */
     private function drawn(int $page = 0): array
     {
-        return array_map(fn (Tile $tile) => sprintf('%s %d,%d %dx%d', $tile->id, $tile->column, $tile->row, $tile->across, $tile->down), $this->panel()->pages[$page]->tiles);
+        return array_map(
+            fn (Tile $tile) => sprintf(
+                '%s %d,%d %dx%d',
+                $tile->id,
+                $tile->column,
+                $tile->row,
+                $tile->across,
+                $tile->down,
+            ),
+            $this->panel()->pages[$page]->tiles,
+        );
     }
 
     private function refused(callable $edit, string $said): void
@@ -66,9 +76,15 @@ final class PanelEditsTest extends TestCase
 
     public function test_a_new_panel_is_shown_another_one_is_picked_and_as_new_is_as_the_device_says(): void
     {
-        $this->assertSame(['mine', 0], [$this->set->setting('clover', 'panel'), count($this->set->rig->devices['clover']->controls)]);
+        $this->assertSame(
+            ['mine', 0],
+            [$this->set->setting('clover', 'panel'), count($this->set->rig->devices['clover']->controls)],
+        );
         $this->take($this->panels()->add('Mine'));
-        $this->assertSame(['mine-2', ['mine', 'mine-2']], [$this->set->setting('clover', 'panel'), array_keys($this->set->panels['clover'])]);
+        $this->assertSame(
+            ['mine-2', ['mine', 'mine-2']],
+            [$this->set->setting('clover', 'panel'), array_keys($this->set->panels['clover'])],
+        );
         $this->take($this->panels()->pick('mine'));
         $this->take($this->panels()->rename('mine', 'Yours'));
         $this->assertSame(['mine', 'Yours'], [$this->set->setting('clover', 'panel'), $this->panel()->name]);
@@ -86,16 +102,26 @@ final class PanelEditsTest extends TestCase
         foreach ([TileKind::Press, TileKind::Pair, TileKind::Stick, TileKind::Slide, TileKind::Turn] as $kind) {
             $this->take($this->tiles()->addTile('mine', 0, $kind, null, $kind === TileKind::Press ? 'Swap' : ''));
         }
-        $this->assertSame(['swap 0,0 1x1', 'pair 1,0 2x1', 'stick 0,1 2x2', 'slide 3,0 1x3', 'turn-to-page 2,1 1x1'], $this->drawn());
+        $this->assertSame(
+            ['swap 0,0 1x1', 'pair 1,0 2x1', 'stick 0,1 2x2', 'slide 3,0 1x3', 'turn-to-page 2,1 1x1'],
+            $this->drawn(),
+        );
         $this->take($this->tiles()->move('mine', 'swap', 0, 2, 1));
-        $this->assertSame(['swap 2,1 1x1', 'turn-to-page 0,0 1x1'], [$this->drawn()[0], $this->drawn()[4]], 'two of one size change places');
+        $this->assertSame(
+            ['swap 2,1 1x1', 'turn-to-page 0,0 1x1'],
+            [$this->drawn()[0], $this->drawn()[4]],
+            'two of one size change places',
+        );
         $this->refused(fn () => $this->tiles()->move('mine', 'swap', 0, 0, 1), 'Stick lies there');
         $this->take($this->tiles()->size('mine', 'swap', 1, 3));
         $this->refused(fn () => $this->tiles()->size('mine', 'swap', 2, 3), 'free cells beside it');
         $this->take($this->tiles()->copyTile('mine', 'swap'));
         $this->assertSame(['swap 2,1 1x3', 'swap-2 0,3 1x3'], [$this->drawn()[0], $this->drawn()[5]]);
         $this->take($this->tiles()->tile('mine', 'swap', ['label' => 'Over', 'colour' => 'moss']));
-        $this->assertSame(['Over', 'moss'], [$this->panel()->tile('swap')?->label, $this->panel()->tile('swap')?->colour]);
+        $this->assertSame(
+            ['Over', 'moss'],
+            [$this->panel()->tile('swap')?->label, $this->panel()->tile('swap')?->colour],
+        );
         $this->take($this->tiles()->removeTile('mine', 'swap'));
         $this->assertNull($this->panel()->tile('swap'));
         $this->take($this->tiles()->addTile('mine', 0, TileKind::Press, [3, 5]));
@@ -107,7 +133,9 @@ final class PanelEditsTest extends TestCase
     {
         $this->take($this->panels()->addPage('mine'));
         $this->take($this->panels()->addPage('mine'));
-        $this->take($this->panels()->page('mine', 2, ['name' => 'Dock', 'layer' => 'water', 'columns' => 2, 'rows' => 2]));
+        $this->take(
+            $this->panels()->page('mine', 2, ['name' => 'Dock', 'layer' => 'water', 'columns' => 2, 'rows' => 2]),
+        );
         foreach ([2, 3] as $to) {
             $this->take($this->tiles()->addTile('mine', 0, TileKind::Turn, null));
             $this->take($this->tiles()->tile('mine', $to === 2 ? 'turn-to-page' : 'turn-to-page-2', ['page' => $to]));
@@ -118,7 +146,13 @@ final class PanelEditsTest extends TestCase
         $this->take($this->tiles()->move('mine', 'line', 2, 5, 5));
         $this->assertSame(['line 1,1 1x1'], $this->drawn(2), 'within the grid');
         $this->take($this->panels()->removePage('mine', 1));
-        $this->assertSame([['Page 1', 'Dock'], [2]], [array_map(fn ($page) => $page->name, $this->panel()->pages), array_map(fn (Tile $tile) => $tile->page, $this->panel()->pages[0]->tiles)]);
+        $this->assertSame(
+            [['Page 1', 'Dock'], [2]],
+            [
+                array_map(fn ($page) => $page->name, $this->panel()->pages),
+                array_map(fn (Tile $tile) => $tile->page, $this->panel()->pages[0]->tiles),
+            ],
+        );
         $this->take($this->panels()->removePage('mine', 0));
         $this->refused(fn () => $this->panels()->removePage('mine', 0), 'a panel always has a page');
         for ($i = 0; $i < 3; $i++) {
@@ -133,26 +167,65 @@ final class PanelEditsTest extends TestCase
         $this->assertContains('radio', $plan->groups());
         $this->take($plan->page('mine', 'radio'));
         $this->assertSame('Radio', $this->panel()->pages[0]->name);
-        $this->assertSame(['talk 0,0 1x1', 'channel 1,0 2x1', 'volume 0,1 2x1', 'squelch 2,1 1x1'], $this->drawn(), 'what is needed comes first');
-        $this->assertSame([TileKind::Press, TileKind::Pair, TileKind::Pair, TileKind::LocksOn], array_map(fn (Tile $tile) => $tile->kind, $this->panel()->tiles()));
+        $this->assertSame(
+            ['talk 0,0 1x1', 'channel 1,0 2x1', 'volume 0,1 2x1', 'squelch 2,1 1x1'],
+            $this->drawn(),
+            'what is needed comes first',
+        );
+        $this->assertSame(
+            [TileKind::Press, TileKind::Pair, TileKind::Pair, TileKind::LocksOn],
+            array_map(fn (Tile $tile) => $tile->kind, $this->panel()->tiles()),
+        );
         $this->assertSame('{channel}', $this->panel()->tile('channel')?->text);
-        $does = fn (string $ref): string => (string) json_encode($this->set->cell('base', 'clover/'.$ref)?->outputs[0]->toArray());
-        $this->assertSame(['channel-up', 'channel-down', 'talk', 'squelch'], array_map(fn (string $ref) => json_decode($does($ref), true)['action'], ['channel.plus', 'channel.minus', 'talk', 'squelch']));
-        $this->assertSame(['mic', 'radio', 'volume-2', 'radio'], array_map(fn (Tile $tile) => $tile->icon, $this->panel()->tiles()), 'icons are guessed from the role');
-        $this->take((new PanelPlan($this->set, $this->set->catalogue ?? self::fail(), 'clover'))->page('mine', 'lights'));
+        $does = fn (string $ref): string => (string) json_encode(
+            $this->set->cell('base', 'clover/'.$ref)?->outputs[0]->toArray(),
+        );
+        $this->assertSame(
+            ['channel-up', 'channel-down', 'talk', 'squelch'],
+            array_map(
+                fn (string $ref) => json_decode($does($ref), true)['action'],
+                ['channel.plus', 'channel.minus', 'talk', 'squelch'],
+            ),
+        );
+        $this->assertSame(
+            ['mic', 'radio', 'volume-2', 'radio'],
+            array_map(fn (Tile $tile) => $tile->icon, $this->panel()->tiles()),
+            'icons are guessed from the role',
+        );
+        $this->take(
+            (new PanelPlan($this->set, $this->set->catalogue ?? self::fail(), 'clover'))->page('mine', 'lights'),
+        );
         $this->assertSame(['Radio', 'Lights'], array_map(fn ($page) => $page->name, $this->panel()->pages));
         $heat = $this->set->merged->value(PartPath::cell('base', 'clover/pitot-heat'));
-        $this->assertSame(['pitot-heat-on', '=', 'pitot-heat-off'], is_array($heat) ? [$heat['outputs'][0]['action'], $heat['when']['is'], $heat['otherwise']['outputs'][0]['action']] : [], 'one tile sets on and off, the game decides');
-        $this->assertSame([TileKind::LocksOn, 'Pitot heat'], [$this->panel()->tile('pitot-heat')?->kind, $this->panel()->tile('pitot-heat')?->label]);
+        $this->assertSame(
+            ['pitot-heat-on', '=', 'pitot-heat-off'],
+            is_array($heat) ? [
+                $heat['outputs'][0]['action'], $heat['when']['is'], $heat['otherwise']['outputs'][0]['action'],
+            ] : [],
+            'one tile sets on and off, the game decides',
+        );
+        $this->assertSame(
+            [TileKind::LocksOn, 'Pitot heat'],
+            [$this->panel()->tile('pitot-heat')?->kind, $this->panel()->tile('pitot-heat')?->label],
+        );
         $this->refused(fn () => $plan->page('mine', 'moon'), 'one with actions');
-        $this->assertSame($this->set->merged->own->value(PartPath::panel('clover', 'mine')), $this->set->merged->value(PartPath::panel('clover', 'mine')));
+        $this->assertSame(
+            $this->set->merged->own->value(PartPath::panel('clover', 'mine')),
+            $this->set->merged->value(PartPath::panel('clover', 'mine')),
+        );
     }
 
     public function test_a_tile_is_given_an_action_and_does_what_belongs_to_it(): void
     {
         $plan = fn (): PanelPlan => new PanelPlan($this->set, $this->set->catalogue ?? self::fail(), 'clover');
-        $does = fn (string $ref): string => $this->set->actionOf($this->set->cell('base', 'clover/'.$ref)?->outputs[0])->id ?? '';
-        foreach ([TileKind::Pair, TileKind::Stick, TileKind::Press, TileKind::LocksOn, TileKind::Slide, TileKind::Shows] as $kind) {
+        $does = fn (string $ref): string => $this->set->actionOf(
+            $this->set->cell('base', 'clover/'.$ref)?->outputs[0],
+        )->id ?? '';
+        foreach (
+            [
+                TileKind::Pair, TileKind::Stick, TileKind::Press, TileKind::LocksOn, TileKind::Slide, TileKind::Shows,
+            ] as $kind
+        ) {
             $this->take($this->tiles()->addTile('mine', 0, $kind, null));
         }
         $this->take($plan()->give('mine', 'pair', 'heading-left'));
@@ -164,14 +237,27 @@ final class PanelEditsTest extends TestCase
         $this->refused(fn () => $plan()->give('mine', 'pair', 'talk', 'north'), 'one of its ends');
         $this->take($plan()->give('mine', 'stick', 'look-higher'));
         $this->take($plan()->give('mine', 'stick', 'look-left'));
-        $this->assertSame(['look-higher', 'look-left', ''], [$does('stick.north'), $does('stick.west'), $does('stick.south')]);
+        $this->assertSame(
+            ['look-higher', 'look-left', ''],
+            [$does('stick.north'), $does('stick.west'), $does('stick.south')],
+        );
         $this->take($this->tiles()->tile('mine', 'press', ['label' => 'Mine']));
         $this->take($plan()->give('mine', 'press', 'cast-off'));
-        $this->assertSame(['cast-off', 'Mine', null], [$does('press'), $this->panel()->tile('press')?->label, $this->set->cell('base', 'clover/press')?->otherwise]);
+        $this->assertSame(
+            ['cast-off', 'Mine', null],
+            [
+                $does('press'), $this->panel()->tile('press')?->label,
+                $this->set->cell('base', 'clover/press')?->otherwise,
+            ],
+        );
         $this->take($plan()->give('mine', 'locks-on', 'cast-off'));
         $this->assertNotNull($this->set->cell('base', 'clover/locks-on')?->otherwise);
         $this->take($plan()->give('mine', 'locks-on', 'talk'));
-        $this->assertSame('toggle', $this->set->cell('base', 'clover/locks-on')?->behaviour?->toArray()['kind'], 'what would be held stays on');
+        $this->assertSame(
+            'toggle',
+            $this->set->cell('base', 'clover/locks-on')?->behaviour?->toArray()['kind'],
+            'what would be held stays on',
+        );
         $this->refused(fn () => $plan()->give('mine', 'slide', 'horn'), 'an axis of the game');
         $this->refused(fn () => $plan()->give('mine', 'press', 'look-across'), 'this wants a slide');
         $this->take($plan()->give('mine', 'slide', 'look-across'));

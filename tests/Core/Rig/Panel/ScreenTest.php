@@ -24,9 +24,14 @@ final class ScreenTest extends TestCase
 
     public function test_a_cell_is_as_small_as_its_smaller_side(): void
     {
-        $page = fn (int $columns, int $rows): PanelPage => PanelPage::read(Node::of(['name' => 'One', 'columns' => $columns, 'rows' => $rows]));
+        $page = fn (int $columns, int $rows): PanelPage => PanelPage::read(
+            Node::of(['name' => 'One', 'columns' => $columns, 'rows' => $rows]),
+        );
         $screen = Screen::of('64x128mm');
-        $this->assertSame([16.0, 8.0, 16.0], [$screen?->cellOf($page(4, 8)), $screen?->cellOf($page(8, 8)), $screen?->cellOf($page(2, 8))]);
+        $this->assertSame(
+            [16.0, 8.0, 16.0],
+            [$screen?->cellOf($page(4, 8)), $screen?->cellOf($page(8, 8)), $screen?->cellOf($page(2, 8))],
+        );
     }
 
     #[TestWith([''])]

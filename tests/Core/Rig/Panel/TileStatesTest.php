@@ -12,15 +12,34 @@ use Nailrod\Core\Set\PartPath;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
-/** How tiles stand: what locks on is drawn as on while it is, a cycle shows what comes next, and one of two what it would do. */
+/**
+ * How tiles stand: what locks on is drawn as on while it is, a cycle shows what comes next, and one of two what it
+ * would do.
+ */
 final class TileStatesTest extends TestCase
 {
     /** @param array<string, array<string, mixed>> $cells of Clover's tiles, by id */
     private static function live(array $cells): Live
     {
-        $tile = fn (string $id, int $column, string $kind): array => ['id' => $id, 'column' => $column, 'row' => 0, 'kind' => $kind];
+        $tile = fn (string $id, int $column, string $kind): array => [
+            'id' => $id, 'column' => $column, 'row' => 0, 'kind' => $kind,
+        ];
         $document = ((new DemoSets)->set('skerrywing') ?? self::fail())
-            ->with(PartPath::panel('clover', 'test'), ['name' => 'Test', 'pages' => [['name' => 'One', 'columns' => 8, 'tiles' => [$tile('line', 0, 'press'), $tile('seven', 1, 'cycle'), $tile('on', 2, 'locks on'), $tile('two', 3, 'pair')]]]])
+            ->with(
+                PartPath::panel('clover', 'test'),
+                [
+                    'name' => 'Test',
+                    'pages' => [
+                        [
+                            'name' => 'One', 'columns' => 8,
+                            'tiles' => [
+                                $tile('line', 0, 'press'), $tile('seven', 1, 'cycle'), $tile('on', 2, 'locks on'),
+                                $tile('two', 3, 'pair'),
+                            ],
+                        ],
+                    ],
+                ],
+            )
             ->with(PartPath::flag('moored'), ['name' => 'Moored'])
             ->with(PartPath::setting('clover', 'panel'), ['is' => 'test']);
         foreach ($cells as $id => $cell) {
@@ -41,13 +60,18 @@ final class TileStatesTest extends TestCase
 
     private static function tap(Live $live, int $ms, string $tile): void
     {
-        $live->step([new Input($ms * 1000, 'clover/'.$tile, 1), new Input($ms * 1000 + 400_000, 'clover/'.$tile, 0)], $ms * 1000 + 900_000);
+        $live->step(
+            [new Input($ms * 1000, 'clover/'.$tile, 1), new Input($ms * 1000 + 400_000, 'clover/'.$tile, 0)],
+            $ms * 1000 + 900_000,
+        );
     }
 
     public function test_one_of_two_shows_what_it_would_do_and_the_game_decides(): void
     {
         $live = self::live(['line' => [
-            'behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('cast-off')], 'when' => ['variable' => 'mooring', 'is' => '=', 'to' => 1],
+            'behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('cast-off')], 'when' => [
+                'variable' => 'mooring', 'is' => '=', 'to' => 1,
+            ],
             'otherwise' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('make-fast')]],
         ]]);
         $this->assertSame(['on' => false, 'next' => 'Cast mooring off'], $live->tiles()['clover/line']);
@@ -62,7 +86,12 @@ final class TileStatesTest extends TestCase
     public function test_a_cycle_of_seven_shows_what_comes_next_and_begins_anew_after_its_time(): void
     {
         $numbered = array_map(fn (int $n): array => ['kind' => 'button', 'number' => $n], range(101, 106));
-        $live = self::live(['seven' => ['behaviour' => ['kind' => 'cycle', 'idle_ms' => 5000], 'outputs' => [$numbered[0], self::action('horn'), ...array_slice($numbered, 1)]]]);
+        $live = self::live([
+            'seven' => [
+                'behaviour' => ['kind' => 'cycle', 'idle_ms' => 5000],
+                'outputs' => [$numbered[0], self::action('horn'), ...array_slice($numbered, 1)],
+            ],
+        ]);
         $next = [];
         for ($ms = 1000; $ms <= 7000; $ms += 1000) {
             $next[] = $live->tiles()['clover/seven']['next'];
@@ -81,11 +110,18 @@ final class TileStatesTest extends TestCase
     public function test_one_of_two_by_a_flag_and_a_tile_that_does_as_another(): void
     {
         $live = self::live([
-            'line' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('cast-off')], 'when' => ['flag' => 'moored', 'is' => 'up'], 'otherwise' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('make-fast')]]],
+            'line' => [
+                'behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('cast-off')],
+                'when' => ['flag' => 'moored', 'is' => 'up'],
+                'otherwise' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('make-fast')]],
+            ],
             'on' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'flag', 'flag' => 'moored']]],
             'seven' => ['as' => 'clover/line'],
         ]);
-        $next = fn (): array => array_map(fn (array $state): string => $state['next'], array_intersect_key($live->tiles(), ['clover/line' => 0, 'clover/seven' => 0]));
+        $next = fn (): array => array_map(
+            fn (array $state): string => $state['next'],
+            array_intersect_key($live->tiles(), ['clover/line' => 0, 'clover/seven' => 0]),
+        );
         $this->assertSame(['clover/line' => 'Make mooring fast', 'clover/seven' => 'Make mooring fast'], $next());
         self::tap($live, 1000, 'on');
         $this->assertSame(['clover/line' => 'Cast mooring off', 'clover/seven' => 'Cast mooring off'], $next());
@@ -94,7 +130,9 @@ final class TileStatesTest extends TestCase
 
     public function test_what_locks_on_is_on_by_its_toggle_or_by_the_game(): void
     {
-        $live = self::live(['on' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'button', 'number' => 101]]]]);
+        $live = self::live(
+            ['on' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'button', 'number' => 101]]]],
+        );
         $this->assertSame([], $live->tiles());
         self::tap($live, 1000, 'on');
         $this->assertSame(['clover/on' => ['on' => true, 'next' => '']], $live->tiles());
@@ -110,7 +148,9 @@ final class TileStatesTest extends TestCase
 
     public function test_a_tile_that_only_presses_and_what_does_nothing_show_nothing(): void
     {
-        $live = self::live(['line' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'button', 'number' => 101]]]]);
+        $live = self::live(
+            ['line' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'button', 'number' => 101]]]],
+        );
         self::tap($live, 1000, 'line');
         $this->assertSame([], $live->tiles());
     }
