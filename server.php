@@ -7,7 +7,7 @@ use App\Pairing\RemotePeer;
 // Router of PHP's own web server: files of public/ as they are, all else through the application. Who asks from elsewhere
 // gets no file but those that a panel needs, and only where others are let in.
 if (! class_exists(RemotePeer::class, false)) {
-    require __DIR__.'/app/Pairing/Peer.php';
+    require __DIR__.'/app/Pairing/RemotePeer.php';
 }
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 // A name with a zero byte is no file's.

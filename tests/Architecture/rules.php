@@ -11,6 +11,7 @@ declare(strict_types=1);
  * core/Engine/Run, core/Engine/State.
  *   4. A public method of the core that takes a time says its unit, or its class does.
  *   5. What is refused is a Refusal, so that a page says it and no log fills up with it.
+ *   6. A file of the code that a script or a document names by its path is there.
  */
 
 use PhpParser\Node\Expr\ArrayDimFetch;
@@ -148,6 +149,20 @@ foreach ($files as $name => $tree) {
                     .' takes a time and does not say its unit.';
             }
         }
+    }
+}
+$naming = [
+    'server.php',
+    'CONTRIBUTING.md',
+    'README.md',
+    ...glob('bin/*') ?: [],
+    ...glob('docs/*.md') ?: [],
+    ...glob('core/*/README.md') ?: [],
+];
+foreach ($naming as $file) {
+    preg_match_all('#\b(?:app|core|tests)/[\w/]+\.php\b#', (string) file_get_contents($file), $found);
+    foreach (array_unique($found[0]) as $named) {
+        is_file($named) || $broken[] = $file.' names '.$named.', which is not there.';
     }
 }
 foreach ($broken as $line) {

@@ -1,9 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.js';
-import { play, saved } from './hands.js';
+import { clean, play, saved } from './hands.js';
 
 const sends = async (page, ref) => (await play(page, [[0, ref, 1], [200, ref, 0]])).map(([what]) => what);
-const clean = async (page) => expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
 
 test('an assignment is set aside by one key and taken up by the same; the rig sends nothing meanwhile, and the tape says why', async ({ page, app }) => {
     await app.open(page, 'assign', '?layer=base&ref=fennel/switch-4.up');

@@ -1,13 +1,11 @@
-import AxeBuilder from '@axe-core/playwright';
 import { App, expect, test } from './app.js';
 import { press as pressPad, plug, simulate } from './pads.js';
 import { Printed } from './paper.js';
-import { saved } from './hands.js';
+import { clean, saved } from './hands.js';
 
 /** The first hour of a new owner, and the demo that is looked around in and put away. */
 
 const step = (page, name) => page.locator('#steps li', { hasText: name });
-const clean = async (page) => expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
 
 test('from an empty installation to a printed card', async ({ page }) => {
     const app = await App.fresh({ demo: false });

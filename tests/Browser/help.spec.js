@@ -1,9 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.js';
+import { clean } from './hands.js';
 
 /** Why and how of a place, and what a term means where it stands. */
-
-const clean = async (page) => expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
 
 test('a question mark shows why and how of the place that is open, with its picture, beside the keys', async ({ page, app }) => {
     await app.open(page, 'layers');

@@ -1,11 +1,9 @@
-import AxeBuilder from '@axe-core/playwright';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { App, expect, test } from './app.js';
+import { clean } from './hands.js';
 
 /** Ready things are given from one installation to another, and fitted there. */
-
-const clean = async (page) => expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
 
 /** Puts something of the open set on the shelf, and saves it as a file. */
 async function give(page, app, thing, name) {

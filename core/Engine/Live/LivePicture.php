@@ -18,8 +18,8 @@ final readonly class LivePicture
     public function __construct(private Program $program, private BindingSet $set, private LiveState $state) {}
 
     /**
-     * Every axis that has reported, by reference, in parts of the whole, 0..1: `value` is before the stops, `sent` after
-     * them; `angle` of a wheel in degrees from its middle.
+     * Every axis that has reported, by reference, in parts of the whole, 0..1: `value` is before the stops, `sent`
+     * after them; `angle` of a wheel in degrees from its middle.
      *
      * @return array<string, array{reading: int, travel: float, value: float, sent: ?float, angle?: float,
      *     words: array{travel: string, value: string, sent: string, angle?: string}}>
