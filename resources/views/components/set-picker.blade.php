@@ -9,11 +9,8 @@
     </button>
     <ul class="sets__list" id="set-list" x-show="open" x-cloak x-on:click.outside="shut">
         @foreach ($place->sets as $set)
-            <li><a class="sets__item sets__item--{{ $set['depth'] }}"
-                href="{{ $place->at($place->name, set: $set['id']) }}" data-set="{{ $set['id'] }}"
-                @if ($set['id'] === $place->record->id) aria-current="true" @endif>{{ $set['name'] }}</a></li>
+            <li><a class="sets__item sets__item--{{ $set['depth'] }}" href="{{ $place->at($place->name, set: $set['id']) }}" data-set="{{ $set['id'] }}" @if ($set['id'] === $place->record->id) aria-current="true" @endif>{{ $set['name'] }}</a></li>
         @endforeach
-        <li class="sets__manage"><a class="sets__item" href="{{ $place->at('sets') }}" @if ($place->name === 'sets')
-            aria-current="page" @endif>Sets and files…</a></li>
+        <li class="sets__manage"><a class="sets__item" href="{{ $place->at('sets') }}" @if ($place->name === 'sets') aria-current="page" @endif>Sets and files…</a></li>
     </ul>
 </div>
