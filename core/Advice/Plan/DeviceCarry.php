@@ -134,7 +134,7 @@ final class DeviceCarry
     private function byKind(Control $control): ?DeviceMatch
     {
         $alike = array_values(
-            array_filter($this->to->controls, fn (Control $other) => $other->kind === $control->kind),
+            array_filter($this->to->controls, fn (Control $other) => $other->kind == $control->kind),
         );
 
         return $this->nearest(

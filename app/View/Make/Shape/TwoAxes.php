@@ -52,7 +52,7 @@ final readonly class TwoAxes
             if (
                 $other !== $ref && $shaping !== null
                     && $candidate->axis->centred === $shaping->axis->centred
-                    && $place->set->rig->controlOf($other)?->kind === $place->set->rig->controlOf($ref)?->kind
+                    && $place->set->rig->controlOf($other)?->kind == $place->set->rig->controlOf($ref)?->kind
                     && explode('/', $other)[0] === explode('/', $ref)[0]
             ) {
                 return $other;
