@@ -15,5 +15,8 @@ export default [
         },
     },
     { files: ['resources/js/**'], languageOptions: { globals: globals.browser } },
-    { files: ['tests/Browser/**', 'tests/Scripts/**'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
+    {
+        files: ['tests/Browser/**', 'tests/Scripts/**'],
+        languageOptions: { globals: { ...globals.node, ...globals.browser } },
+    },
 ];

@@ -18,8 +18,10 @@ command -v mmdebstrap >/dev/null || { step 'mmdebstrap'; apt_install mmdebstrap;
 bare=$(mktemp -d /var/tmp/nailrod-bare.XXXXXX)
 busy=()
 clean() {
-    for one in "${busy[@]}"; do kill "$one" 2>/dev/null || true; done
-    for one in tmp dev proc; do umount -R -l "$bare/$one" 2>/dev/null || true; done
+    # What was never begun or mounted cannot be taken away.
+    set +e
+    for one in "${busy[@]}"; do kill "$one" 2>/dev/null; done
+    for one in tmp dev proc; do umount -R -l "$bare/$one" 2>/dev/null; done
     # Nothing of the machine itself lies below any more.
     grep -q " $bare/" /proc/mounts || rm -rf "$bare"
 }
@@ -77,7 +79,10 @@ until php -r 'exit(@file_get_contents("http://127.0.0.1:18080/icon.svg") === fal
 done
 step "It answers after $((SECONDS - began)) s"
 in_it bash -c 'pkill -TERM -f bin/supervise.php' || kill "$started"
-wait "$started" 2>/dev/null || true
+ended=0
+wait "$started" || ended=$?
+# 143: ended by the signal that asked it to.
+[ "$ended" = 0 ] || [ "$ended" = 143 ] || stop "bin/start ended with $ended."
 
 step 'bin/test'
 in_it bash -c 'cd /root/nailrod && exec bin/test "$@"' bash "$@"

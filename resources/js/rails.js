@@ -1,4 +1,7 @@
-/** How a lever, a slider or one axis of a stick is drawn: which place stands for which reading, and the other way round. */
+/**
+ * How a lever, a slider or one axis of a stick is drawn: which place stands for which reading, and the other way
+ * round.
+ */
 
 /**
  * @typedef {{port: string, min: number, max: number, rest: number, half: number, across: boolean, degrees: ?number,

@@ -30,31 +30,9 @@ chdir(__DIR__.'/../..');
 
 /** Called or read by the framework, or by PHP. */
 const CALLED_FROM_OUTSIDE = [
-    'rules',
-    'messages',
-    'attributes',
-    'authorize',
-    'prepareForValidation',
-    'handle',
-    'boot',
-    'register',
-    'casts',
-    'report',
-    'render',
-    'toResponse',
-    'schedule',
-    'provides',
-    'jsonSerialize',
-    'getIterator',
-    'count',
-    'offsetGet',
-    'offsetSet',
-    'offsetExists',
-    'offsetUnset',
-    'toHtml',
-    'validateResolved',
-    'filter',
-    'bootNeverChanges',
+    'rules', 'messages', 'attributes', 'authorize', 'prepareForValidation', 'handle', 'boot', 'register', 'casts',
+    'report', 'render', 'toResponse', 'schedule', 'provides', 'jsonSerialize', 'getIterator', 'count', 'offsetGet',
+    'offsetSet', 'offsetExists', 'offsetUnset', 'toHtml', 'validateResolved', 'filter', 'bootNeverChanges',
     'UPDATED_AT',
 ];
 /** What is there for who extends it, and why. */
@@ -124,22 +102,20 @@ function used(array $contents): array
     return $names;
 }
 
-$inUse = used(
-    read(
-        'core',
-        'app',
-        'routes',
-        'config',
-        'bootstrap/app.php',
-        'bootstrap/providers.php',
-        'bootstrap/preload.php',
-        'database',
-        'bin',
-        'resources/views',
-        'server.php',
-        'public/index.php',
-    ),
-);
+$inUse = used(read(
+    'core',
+    'app',
+    'routes',
+    'config',
+    'bootstrap/app.php',
+    'bootstrap/providers.php',
+    'bootstrap/preload.php',
+    'database',
+    'bin',
+    'resources/views',
+    'server.php',
+    'public/index.php',
+));
 $inTests = used(read('tests'));
 $troubles = [];
 foreach (read('core', 'app') as $path => $content) {

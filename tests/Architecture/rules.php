@@ -152,9 +152,7 @@ foreach ($files as $name => $tree) {
     }
 }
 $naming = [
-    'server.php',
-    'CONTRIBUTING.md',
-    'README.md',
+    'server.php', 'CONTRIBUTING.md', 'README.md',
     ...glob('bin/*') ?: [],
     ...glob('docs/*.md') ?: [],
     ...glob('core/*/README.md') ?: [],

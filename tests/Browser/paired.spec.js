@@ -136,7 +136,7 @@ test('a phone of the house is paired by the code that is typed, works the game b
         });
 
         const touch = await fingers(hand.page);
-        await test.step('what is tapped moves the game and is told at the desk; what the game does shows on the tile', async () => {
+        await test.step('what is tapped moves the game, and what the game does shows on the tile', async () => {
             await page.goto(`${app.url}/sets/skerrywing/bench`);
             await page.waitForFunction(() => window.nailrod?.live.picture !== null);
             const squelch = hand.page.locator('[data-touch="clover/squelch"]');
@@ -165,7 +165,7 @@ test('a phone of the house is paired by the code that is typed, works the game b
             await touch.up(1);
         });
 
-        await test.step('the line is cut: what it held is let go of, and the phone says so over its whole face', async () => {
+        await test.step('the line is cut: what it held is let go of, and the phone says so on its face', async () => {
             await touch.down(1, 'talk');
             await isDown('talk', 1);
             // A line can be cut only where a network could be laid.
@@ -188,7 +188,7 @@ test('a phone of the house is paired by the code that is typed, works the game b
             await isDown('talk', 0);
         });
 
-        await test.step('it is given the whole rig to look at: asked twice, and what it changes there is not taken', async () => {
+        await test.step('it is given the whole rig to look at: asked twice, and no change is taken', async () => {
             await page.goto(`${app.url}/sets/skerrywing/panel`);
             await expect(page.locator('.panels__list')).toContainText('Phone of Una');
             await page.locator('.phones__one [name="gets"]').selectOption('look');
@@ -208,7 +208,10 @@ test('a phone of the house is paired by the code that is typed, works the game b
         });
 
         await test.step('it gets nothing else, and is taken away at once', async () => {
-            const asked = await hand.page.evaluate(async (url) => (await fetch(`${url}/sets/skerrywing/rig`)).status, out);
+            const asked = await hand.page.evaluate(
+                async (url) => (await fetch(`${url}/sets/skerrywing/rig`)).status,
+                out,
+            );
             expect(asked).toBe(403);
             await page.getByRole('button', { name: 'Take Phone of Una away' }).click();
             await expect(page.locator('.panels__list')).not.toContainText('Phone of Una');

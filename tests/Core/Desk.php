@@ -48,9 +48,7 @@ final class Desk implements Library
 
         return new self([
             'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'Desk', 'kind' => 'throttle',
-            'face' => [
-                'width' => 100, 'height' => 100,
-            ],
+            'face' => ['width' => 100, 'height' => 100],
             'controls' => [
                 [
                     'id' => 'a', 'name' => 'Lever A', 'kind' => 'lever', 'at' => [10, 50],

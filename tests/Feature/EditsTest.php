@@ -45,9 +45,7 @@ final class EditsTest extends TestCase
     public function test_a_wheel_is_used_for_a_part_of_its_rotation_and_steadied(): void
     {
         $from = fn (): int => (int) app(SetStore::class)->open('skerrywing')->head_id;
-        $this->get(
-            '/sets/skerrywing/shape?axis=rowan/wheel',
-        )
+        $this->get('/sets/skerrywing/shape?axis=rowan/wheel')
             ->assertOk()
             ->assertSee('Rotation')
             ->assertSee('Every reading counts as it comes.')

@@ -205,11 +205,7 @@ final class HostileRequestsTest extends TestCase
         }
         foreach (
             [
-                Stop::fields(),
-                Layer::fields(),
-                HandOver::fields(),
-                Tile::fields(),
-                PanelPage::fields(),
+                Stop::fields(), Layer::fields(), HandOver::fields(), Tile::fields(), PanelPage::fields(),
                 Macro::fields(),
                 ...array_map(fn (string $class): Fields => $class::fields(null), AxisParts::all()),
             ] as $one

@@ -238,10 +238,7 @@ final class ListsTest extends TestCase
                 fn (string $problem) => count(explode("\n", $problem)) === 3
                     && str_contains($problem, 'Horn, key: found "Hyper"')
                     && str_contains($problem, 'Talk, action: found nothing')
-                    && str_contains(
-                        $problem,
-                        'Ice lights, amount: found "much"',
-                    ),
+                    && str_contains($problem, 'Ice lights, amount: found "much"'),
             );
         $this->get($page)
             ->assertSee('value="Hyper"', false)
@@ -283,17 +280,11 @@ final class ListsTest extends TestCase
             '/import',
             ['file' => UploadedFile::fake()->createWithContent('quay-and-cable-2.csv', $csv."Whistle,W,\n")],
         )->headers->get('Location');
-        $this->get($page)->assertOk()->assertSee(
-            'Quay &amp; Cable: a newer list, with 57 of its 58 actions',
-            false,
-        )
+        $this->get($page)->assertOk()->assertSee('Quay &amp; Cable: a newer list, with 57 of its 58 actions', false)
             ->assertSee('Horn goes.')
             ->assertSee('Talk has the key J.')
             ->assertSee('Whistle is new: momentary, key W.')
-            ->assertSee(
-                'From <strong>Quay &amp; Cable</strong>',
-                false,
-            );
+            ->assertSee('From <strong>Quay &amp; Cable</strong>', false);
         $this->take($page, [])->assertRedirect('/sets/quay-cable/actions');
         $this->assertEquals(
             array_keys(

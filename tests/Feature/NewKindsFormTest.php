@@ -36,9 +36,7 @@ final class NewKindsFormTest extends TestCase
 
     public function test_an_output_and_a_behaviour_are_offered_with_their_fields_chosen_and_refused_in_words(): void
     {
-        $this->get(
-            '/sets/skerrywing/assign?ref=fennel/left-thumb',
-        )
+        $this->get('/sets/skerrywing/assign?ref=fennel/left-thumb')
             ->assertOk()
             ->assertSee('a buzzer')
             ->assertSee('name="output[tone]"', false)
@@ -108,8 +106,7 @@ final class NewKindsFormTest extends TestCase
         $this->send(
             'lamps',
             [
-                'rule' => '',
-                'kind' => 'glows',
+                'rule' => '', 'kind' => 'glows',
                 'say' => ['glows' => 'fennel/lamp-2', 'colour' => 'green', 'brightness' => '50'],
             ],
         )->assertSessionHas('said', 'Lamp 2: not said here → Lamp 2 always glows.');
@@ -119,13 +116,8 @@ final class NewKindsFormTest extends TestCase
     public function test_a_form_of_a_rule_has_every_field_and_sends_it_as_it_was(): void
     {
         $rule = [
-            'beacon' => 'fennel/lamp-1',
-            'armed' => 'hot',
-            'safe' => 'cold',
-            'quick' => true,
-            'note' => 'By hand',
-            'steps' => [1.5, 2.5],
-            'colour' => 'green',
+            'beacon' => 'fennel/lamp-1', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand',
+            'steps' => [1.5, 2.5], 'colour' => 'green',
         ];
         $store = app(SetStore::class);
         $store->edit(
@@ -203,9 +195,7 @@ final class NewKindsFormTest extends TestCase
         $this->get($at)->assertOk()->assertSee('<option value="knob"', false);
         $root = app(SetStore::class)->open('house');
         $this->post('/sets/house/rig/note', [
-            'from' => $root->head_id,
-            'control' => 'fennel/friction',
-            'kind' => 'knob',
+            'from' => $root->head_id, 'control' => 'fennel/friction', 'kind' => 'knob',
         ])->assertSessionHas('said', 'Fennel, Friction slider: not said here → a knob');
         $this->get($at)
             ->assertOk()

@@ -253,9 +253,7 @@ final class PairingTest extends TestCase
             ->assertOk()
             ->assertSee('data-rig-token="hand.', false)
             ->assertDontSee('"page.', false)
-            ->assertSeeText(
-                'This tablet has the whole rig to look at',
-            );
+            ->assertSeeText('This tablet has the whole rig to look at');
         $this->get('http://192.168.7.5:8080/panel/clover')->assertOk()->assertSeeText('The rig');
         $this->assertSame(403, $edit());
         $this->atTheDesk(

@@ -148,9 +148,7 @@ final class PanelPlaceTest extends TestCase
         $this->get('/sets/skerrywing/panel?size=390x844')->assertSee('viewBox="0 0 453 980"', false)->assertSeeText(
             'A cell of this page is 7.7 mm there: a finger wants 9.',
         );
-        $this->get(
-            '/sets/skerrywing/panel?size=&mm_across=160&mm_down=240',
-        )
+        $this->get('/sets/skerrywing/panel?size=&mm_across=160&mm_down=240')
             ->assertSee('viewBox="0 0 653 980"', false)
             ->assertSeeText('160 × 240 mm')
             ->assertDontSeeText('a finger wants');

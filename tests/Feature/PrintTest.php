@@ -36,10 +36,7 @@ final class PrintTest extends TestCase
             foreach (Paper::TAPES as $height) {
                 $this->get(
                     '/sets/skerrywing/print?device=fennel&paper='.$paper.'&height='.$height,
-                )->assertOk()->assertSee(
-                    $paper === 'tape' ? 'height="'.$height.'mm"' : 'print__page--'.$paper,
-                    false,
-                );
+                )->assertOk()->assertSee($paper === 'tape' ? 'height="'.$height.'mm"' : 'print__page--'.$paper, false);
             }
         }
         foreach (

@@ -149,10 +149,7 @@ final class RecordingsTest extends TestCase
         $this->from('/sets/skerrywing/recordings')->post(
             '/recordings/'.$recording.'/cut',
             ['start' => '9', 'end' => '10'],
-        )->assertSessionHas(
-            'problem',
-            'Take-off: found a start at 9.0 s, expected one before its end at 0.4 s.',
-        );
+        )->assertSessionHas('problem', 'Take-off: found a start at 9.0 s, expected one before its end at 0.4 s.');
     }
 
     public function test_a_run_is_removed_and_brought_back(): void
@@ -312,10 +309,7 @@ final class RecordingsTest extends TestCase
             $this->from('/sets/skerrywing/recordings')->post(
                 '/recordings',
                 ['file' => UploadedFile::fake()->createWithContent($file, $csv)],
-            )->assertSessionHas(
-                'said',
-                fn (string $said): bool => str_starts_with($said, 'Kept as "'.$name.'"'),
-            );
+            )->assertSessionHas('said', fn (string $said): bool => str_starts_with($said, 'Kept as "'.$name.'"'));
         }
         foreach (["\u{202E}evil", " \u{2800} ", "\u{200B}"] as $name) {
             $this->assertSame(

@@ -112,10 +112,7 @@ final class ResidentTest extends TestCase
             '/hands/'.$hand,
             (string) json_encode([
                 'n' => $n,
-                'inputs' => array_map(
-                    fn (int $i) => [900_000 + $i, 'fennel/left-lever', 30_000 + $i],
-                    range(1, 1000),
-                ),
+                'inputs' => array_map(fn (int $i) => [900_000 + $i, 'fennel/left-lever', 30_000 + $i], range(1, 1000)),
             ]),
             new Scope(all: true),
             Asker::here(),

@@ -294,10 +294,7 @@ final class SetsTest extends TestCase
         $this->from($again)->post(
             $again.'/list',
             ['for' => ListImport::FRESH, 'whole' => '1', 'name' => ' '],
-        )->assertSessionHas(
-            'problem',
-            fn (string $problem) => str_contains($problem, 'expected a name'),
-        );
+        )->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'expected a name'));
         $named = fn (string $set, string $simulator): TestResponse => $this->from($again)->post(
             $again.'/list',
             [

@@ -112,10 +112,7 @@ final class StoreTest extends TestCase
         $this->from('/sets/skerrywing/store')->post(
             '/sets/skerrywing/store/fennel/read',
             ['from' => $before->id],
-        )->assertSessionHas(
-            'said',
-            'Mark button in Cruise: Drop a sack · pulse 60 ms → Drop a sack · pulse 90 ms',
-        );
+        )->assertSessionHas('said', 'Mark button in Cruise: Drop a sack · pulse 60 ms → Drop a sack · pulse 90 ms');
         $this->assertSame([Standing::InStep, $before->id], [self::standing()[0], self::latest()->made_from]);
         $this->assertSame(
             ['kind' => 'action', 'action' => 'drop-sack'],
@@ -148,10 +145,7 @@ final class StoreTest extends TestCase
         $this->from('/sets/skerrywing/store')->post(
             '/sets/skerrywing/store/fennel/back',
             ['copy' => $copy->id],
-        )->assertSessionHas(
-            'said',
-            fn (string $said) => str_contains($said, 'the same as in the copy. Verified.'),
-        );
+        )->assertSessionHas('said', fn (string $said) => str_contains($said, 'the same as in the copy. Verified.'));
         $this->assertSame($theirs, Memories::of(self::device())->read());
         $this->post('/sets/skerrywing/store/fennel');
         $this->assertSame(1, MemoryCopyRecord::query()->where('written', false)->count(), 'it is kept once');

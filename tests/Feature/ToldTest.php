@@ -57,39 +57,30 @@ final class ToldTest extends TestCase
         return [
             KeptKey::class => [
                 'quay-cable',
-                $base(
-                    [
-                        'rowan/button-9' => self::does(
-                            'follow',
-                            ['kind' => 'key', 'code' => 'Tab', 'with' => ['AltLeft']],
-                        ),
-                    ],
-                ),
+                $base([
+                    'rowan/button-9' => self::does('follow', ['kind' => 'key', 'code' => 'Tab', 'with' => ['AltLeft']]),
+                ]),
             ],
             UnseenOutput::class => ['hairpin-ladder', $base(['rowan/button-9' => self::does('follow', $button(40))])],
             OutputTwice::class => [
                 'hairpin-ladder',
-                $base(
-                    [
-                        'rowan/button-9' => self::does('follow', $button(5)),
-                        'rowan/button-10' => self::does('follow', $button(5)),
-                    ],
-                ),
+                $base([
+                    'rowan/button-9' => self::does('follow', $button(5)),
+                    'rowan/button-10' => self::does('follow', $button(5)),
+                ]),
             ],
             TwoWriters::class => [
                 'skerrywing',
-                $base(
-                    [
-                        'fennel/switch-2.up' => self::does(
-                            'follow',
-                            ['kind' => 'on/off variable', 'name' => 'anchor', 'on' => 1, 'off' => 0],
-                        ),
-                        'fennel/switch-3.up' => self::does(
-                            'follow',
-                            ['kind' => 'on/off variable', 'name' => 'anchor', 'on' => 1, 'off' => 0],
-                        ),
-                    ],
-                ),
+                $base([
+                    'fennel/switch-2.up' => self::does(
+                        'follow',
+                        ['kind' => 'on/off variable', 'name' => 'anchor', 'on' => 1, 'off' => 0],
+                    ),
+                    'fennel/switch-3.up' => self::does(
+                        'follow',
+                        ['kind' => 'on/off variable', 'name' => 'anchor', 'on' => 1, 'off' => 0],
+                    ),
+                ]),
             ],
             FlipOnSwitch::class => [
                 'hairpin-ladder',
@@ -99,14 +90,11 @@ final class ToldTest extends TestCase
             ],
             ShortPulse::class => [
                 'hairpin-ladder',
-                $base(
-                    [
-                        'rowan/button-9' => [
-                            'behaviour' => ['kind' => 'pulse', 'width_ms' => 10],
-                            'outputs' => [$button(5)],
-                        ],
+                $base([
+                    'rowan/button-9' => [
+                        'behaviour' => ['kind' => 'pulse', 'width_ms' => 10], 'outputs' => [$button(5)],
                     ],
-                ),
+                ]),
             ],
             TwiceInLayer::class => [
                 'hairpin-ladder',
@@ -134,8 +122,7 @@ final class ToldTest extends TestCase
                 ) + ['settings' => ['teasel' => ['wired' => ['is' => '16']]]],
             ],
             LabelWithoutRoom::class => [
-                'skerrywing',
-                ['controls' => ['fennel' => ['mark' => ['label' => 'Mailsackdroppers now']]]],
+                'skerrywing', ['controls' => ['fennel' => ['mark' => ['label' => 'Mailsackdroppers now']]]],
             ],
             LayerWithoutExit::class => [
                 'hairpin-ladder',
@@ -250,11 +237,9 @@ final class ToldTest extends TestCase
     {
         $store = app(SetStore::class);
         $store->create(
-            SetDocument::read(
-                Node::of(
-                    ['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $id, 'name' => ucfirst($id)] + $says,
-                ),
-            ),
+            SetDocument::read(Node::of(
+                ['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $id, 'name' => ucfirst($id)] + $says,
+            )),
             95,
             'you',
             'Begun.',

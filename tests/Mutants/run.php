@@ -91,9 +91,7 @@ function changesOf(string $file): array
                 $node instanceof Stmt\Expression
                     && ! isAssertion($node->expr)
                     && ! $node->expr instanceof Node\Expr\Throw_
-                    && ! (
-                        $node->expr instanceof Node\Expr\Assign && $node->expr->var instanceof Node\Expr\Variable
-                    )
+                    && ! ($node->expr instanceof Node\Expr\Assign && $node->expr->var instanceof Node\Expr\Variable)
             ) {
                 $add($node, ';', $in.'without '.$text($node));
             } elseif ($node instanceof Stmt\If_) {
@@ -111,11 +109,7 @@ $all = [];
 $only = (string) ($options['only'] ?? '');
 foreach (
     $only === '' ? [
-        'core/Engine/Run',
-        'core/Mapping/Behaviour',
-        'core/Mapping/Axis',
-        'core/Set',
-        'core/Mapping/Condition',
+        'core/Engine/Run', 'core/Mapping/Behaviour', 'core/Mapping/Axis', 'core/Set', 'core/Mapping/Condition',
     ] : ['core'] as $folder
 ) {
     foreach (

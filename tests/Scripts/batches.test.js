@@ -42,7 +42,7 @@ const rest = async () => {
     }
 };
 
-async function withRig(work) {
+const withRig = (work) => async () => {
     mock.timers.enable({ apis: ['setTimeout'] });
     const rig = new Rig();
     const batches = new Batches(rig.line());
@@ -51,9 +51,9 @@ async function withRig(work) {
     } finally {
         mock.timers.reset();
     }
-}
+};
 
-test('a hand is opened by the first movement, and batches are numbered from 1 on', () => withRig(async (rig, batches) => {
+test('a hand is opened by the first movement, and batches are numbered from 1 on', withRig(async (rig, batches) => {
     batches.input(10, 'd/b1', 1);
     await rest();
     batches.input(20, 'd/b1', 0);
@@ -65,7 +65,7 @@ test('a hand is opened by the first movement, and batches are numbered from 1 on
     ]);
 }));
 
-test('what moves while a batch is on its way goes with the next one, all together', () => withRig(async (rig, batches) => {
+test('what moves while a batch is on its way goes with the next one, all together', withRig(async (rig, batches) => {
     batches.input(1, 'd/b1', 1);
     batches.input(2, 'd/b2', 1);
     batches.input(3, 'd/b3', 1);
@@ -74,21 +74,24 @@ test('what moves while a batch is on its way goes with the next one, all togethe
     assert.ok(rig.sent.length <= 2);
 }));
 
-test('a lost answer is asked for again under the same number, and nothing is sent twice under two', () => withRig(async (rig, batches) => {
-    rig.answers = ['lost', 'lost'];
-    batches.input(1, 'd/b1', 1);
-    await rest();
-    for (let i = 0; i < 2; i++) {
-        mock.timers.tick(400);
+test(
+    'a lost answer is asked for again under the same number, and nothing is sent twice under two',
+    withRig(async (rig, batches) => {
+        rig.answers = ['lost', 'lost'];
+        batches.input(1, 'd/b1', 1);
         await rest();
-    }
-    batches.input(2, 'd/b1', 0);
-    await rest();
-    assert.deepEqual(rig.sent.map(({ n }) => n), [1, 1, 1, 2]);
-    assert.deepEqual(rig.sent.slice(0, 3).map(({ inputs }) => inputs), Array(3).fill([[1, 'd/b1', 1]]));
-}));
+        for (let i = 0; i < 2; i++) {
+            mock.timers.tick(400);
+            await rest();
+        }
+        batches.input(2, 'd/b1', 0);
+        await rest();
+        assert.deepEqual(rig.sent.map(({ n }) => n), [1, 1, 1, 2]);
+        assert.deepEqual(rig.sent.slice(0, 3).map(({ inputs }) => inputs), Array(3).fill([[1, 'd/b1', 1]]));
+    }),
+);
 
-test('a rig that wants another number is given it', () => withRig(async (rig, batches) => {
+test('a rig that wants another number is given it', withRig(async (rig, batches) => {
     rig.answers = [{ status: 409, answer: { next: 7 } }];
     batches.input(1, 'd/b1', 1);
     await rest();
@@ -97,15 +100,19 @@ test('a rig that wants another number is given it', () => withRig(async (rig, ba
     assert.deepEqual(rig.sent.map(({ n }) => n), [1, 7, 8]);
 }));
 
-test('a hand that has gone is opened anew, and what it had not said yet is said by the new one', () => withRig(async (rig, batches) => {
-    rig.answers = [{ status: 410, answer: {} }];
-    batches.input(1, 'd/b1', 1);
-    await rest();
-    assert.equal(rig.hands, 2);
-    assert.deepEqual(rig.sent.map(({ path, n, inputs }) => [path, n, inputs.length]), [['/hands/h1', 1, 1], ['/hands/h2', 1, 1]]);
-}));
+test(
+    'a hand that has gone is opened anew, and what it had not said yet is said by the new one',
+    withRig(async (rig, batches) => {
+        rig.answers = [{ status: 410, answer: {} }];
+        batches.input(1, 'd/b1', 1);
+        await rest();
+        assert.equal(rig.hands, 2);
+        const sent = rig.sent.map(({ path, n, inputs }) => [path, n, inputs.length]);
+        assert.deepEqual(sent, [['/hands/h1', 1, 1], ['/hands/h2', 1, 1]]);
+    }),
+);
 
-test('a batch that is too long is sent in halves', () => withRig(async (rig, batches) => {
+test('a batch that is too long is sent in halves', withRig(async (rig, batches) => {
     rig.answers = [{ status: 413, answer: {} }];
     rig.isOpen = false;
     for (let i = 0; i < 1500; i++) {
@@ -115,17 +122,18 @@ test('a batch that is too long is sent in halves', () => withRig(async (rig, bat
     batches.live();
     await rest();
     assert.deepEqual(rig.sent.map(({ n, inputs }) => [n, inputs.length]), [[1, 1500], [1, 1000], [2, 500]]);
-    assert.deepEqual(rig.sent.slice(1).flatMap(({ inputs }) => inputs.map(([t]) => t)), Array.from({ length: 1500 }, (_, i) => i));
+    const times = rig.sent.slice(1).flatMap(({ inputs }) => inputs.map(([t]) => t));
+    assert.deepEqual(times, Array.from({ length: 1500 }, (_, i) => i));
 }));
 
-test('a batch that is refused is told and not sent again', () => withRig(async (rig, batches) => {
+test('a batch that is refused is told and not sent again', withRig(async (rig, batches) => {
     rig.answers = [{ status: 422, answer: { problem: 'No such control.' } }];
     batches.input(1, 'd/none', 1);
     await rest();
     assert.deepEqual([rig.refused, rig.sent.length], [['No such control.'], 1]);
 }));
 
-test('nothing is sent while the line is shut', () => withRig(async (rig, batches) => {
+test('nothing is sent while the line is shut', withRig(async (rig, batches) => {
     rig.isOpen = false;
     batches.input(1, 'd/b1', 1);
     await rest();
@@ -136,16 +144,19 @@ test('nothing is sent while the line is shut', () => withRig(async (rig, batches
     assert.deepEqual(rig.sent.map(({ inputs }) => inputs), [[[1, 'd/b1', 1]]]);
 }));
 
-test('a rig that began anew is told what this browser left, unless it knows it or somebody else moved it since', () => withRig(async (rig, batches) => {
-    for (const port of ['d/left', 'd/known', 'd/other']) {
-        batches.input(1, port, 1);
+test(
+    'a rig that began anew is told what this browser left, unless it knows it or somebody else moved it since',
+    withRig(async (rig, batches) => {
+        for (const port of ['d/left', 'd/known', 'd/other']) {
+            batches.input(1, port, 1);
+            await rest();
+        }
+        batches.shown({ 'd/other': 0, 'd/left': 1 });
+        batches.gone();
+        batches.anew();
+        rig.known = { 'd/known': 1, 'd/left': 0 };
+        batches.live();
         await rest();
-    }
-    batches.shown({ 'd/other': 0, 'd/left': 1 });
-    batches.gone();
-    batches.anew();
-    rig.known = { 'd/known': 1, 'd/left': 0 };
-    batches.live();
-    await rest();
-    assert.deepEqual(rig.sent.at(-1).found, [['d/left', 1]]);
-}));
+        assert.deepEqual(rig.sent.at(-1).found, [['d/left', 1]]);
+    }),
+);

@@ -43,9 +43,7 @@ final class RowsEye
                     $stream,
                     "GET /events?see=rows HTTP/1.1\r\nHost: 127.0.0.1:{$this->app->rigPort}\r\n"
                     ."Authorization: Bearer {$this->app->token()}\r\n"
-                        .(
-                            $this->last === '' ? '' : "Last-Event-ID: $this->last\r\n"
-                        )."\r\n",
+                        .($this->last === '' ? '' : "Last-Event-ID: $this->last\r\n")."\r\n",
                 );
                 if (str_contains((string) fgets($stream), ' 200 ')) {
                     break;

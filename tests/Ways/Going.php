@@ -42,8 +42,7 @@ final class Going extends TestCase
         $this->goes([self::READING], function () use ($rig): void {
             $rig->clock->time += 50_000;
             $reply = $rig->call('POST', '/hands/'.$rig->hand, ['n' => 2, 't' => 2000, 'inputs' => [
-                [2000, 'fennel/left-lever', 40_000],
-                [2000, 'fennel/mark', 1],
+                [2000, 'fennel/left-lever', 40_000], [2000, 'fennel/mark', 1],
             ]]);
             $this->assertSame(200, $reply->status);
         });
@@ -86,8 +85,7 @@ final class Going extends TestCase
         $this->goes(['A tap on a phone comes to the game', self::READING], function () use ($rig): void {
             $rig->clock->time += 50_000;
             $reply = $rig->call('POST', '/hands/'.$rig->hand, ['n' => 1, 't' => 2000, 'inputs' => [
-                [2000, 'clover/talk', 1],
-                [2080, 'clover/talk', 0],
+                [2000, 'clover/talk', 1], [2080, 'clover/talk', 0],
             ]]);
             $this->assertSame(200, $reply->status);
         });

@@ -9,7 +9,9 @@
         <section>
             <h3>Anywhere</h3>
             <dl>
-                <div><dt><kbd>1</kbd> to <kbd>{{ count(App\View\Places::GROUPS) }}</kbd></dt><dd>{{ implode(', ', App\View\Places::GROUPS) }}: once more goes to its next place, with <kbd>Shift</kbd> to the one before</dd></div>
+                <div><dt><kbd>1</kbd> to <kbd>{{ count(App\View\Places::GROUPS) }}</kbd></dt>
+                    <dd>{{ implode(', ', App\View\Places::GROUPS) }}: once more goes to its next place, with <kbd>Shift</kbd> to the one
+                    before</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>K</kbd></dt><dd>find anything by a part of its name, and go there</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo the last edit</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt><dd>do it again</dd></div>

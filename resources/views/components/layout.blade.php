@@ -22,7 +22,8 @@
     <x-herald />
     <nav class="groups" aria-label="Groups of places">
         @foreach (App\View\Places::GROUPS as $name)
-            <a href="{{ $place->on((string) array_key_first(App\View\Places::of($name))) }}" data-carries @if ($name === $group) aria-current="true" @endif>{{ $name }}</a>
+            <a href="{{ $place->on((string) array_key_first(App\View\Places::of($name))) }}" data-carries
+                @if ($name === $group) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
     </nav>
     <x-listen :rig="$place->set->rig" />
@@ -41,7 +42,8 @@
 </div>
 <nav class="places" aria-label="{{ $group }}">
     @foreach (App\View\Places::of($group) as $address => $entry)
-        <a href="{{ $place->on($address) }}" data-carries @if ($address === $place->address()) aria-current="page" @endif>{{ $entry->label }}</a>
+        <a href="{{ $place->on($address) }}" data-carries
+            @if ($address === $place->address()) aria-current="page" @endif>{{ $entry->label }}</a>
     @endforeach
 </nav>
 <x-steps :place="$place" />
@@ -57,7 +59,8 @@
 </div>
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
-@if ($line->gets() === App\Pairing\Grant::Look)<p class="notice" role="status">This tablet has the whole rig to look at: what is changed here is not taken.</p>@endif
+@if ($line->gets() === App\Pairing\Grant::Look)<p class="notice"
+    role="status">This tablet has the whole rig to look at: what is changed here is not taken.</p>@endif
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <x-listening />

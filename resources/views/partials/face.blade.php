@@ -5,7 +5,8 @@
     @endforeach
     @foreach ($device->controls as $control)
         @continue($control->page !== $page)
-        <g class="control control--{{ str_replace(' ', '-', $control->kind::kind()) }}" transform="translate({{ $control->x }} {{ $control->y }})" data-control="{{ $control->ref }}">
+        <g class="control control--{{ str_replace(' ', '-', $control->kind::kind()) }}"
+            transform="translate({{ $control->x }} {{ $control->y }})" data-control="{{ $control->ref }}">
             <x-dynamic-component :component="'controls.'.$control->kind->drawing($control)" :control="$control" />
         </g>
     @endforeach

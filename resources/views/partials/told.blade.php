@@ -6,7 +6,9 @@
             <div class="told__do">
                 @if ($finding->mend !== null)<form data-does="edit" method="post" action="{{ route('mend', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="finding" value="{{ $finding->id() }}"><button class="link">{{ $finding->mend->words }}</button></form>@endif
                 @if ($finding->spots !== [])<a class="link link--quiet" href="{{ route('assign', ['set' => $place->record->id, 'layer' => $finding->spots[0]->layer, 'ref' => $finding->spots[0]->ref]) }}" @if (! isset($elsewhere)) data-refresh @endif>Show it</a>@endif
-                <details class="told__mean" id="mean-{{ Nailrod\Core\Advice\Check\FindingsReport::path($finding)->key }}"><summary class="link link--quiet">It is meant</summary>
+                <details class="told__mean"
+                    id="mean-{{ Nailrod\Core\Advice\Check\FindingsReport::path($finding)->key }}"><summary
+                    class="link link--quiet">It is meant</summary>
                     <form data-does="edit" method="post" action="{{ route('meant', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="finding" value="{{ $finding->id() }}">
                         <label class="field field--tall"><span>Why</span><input name="why" maxlength="200" required value="{{ $report->reasons[$finding->id()] ?? '' }}"></label>
                         @if (count($place->set->merged->chain) > 1)<label class="field field--tall"><span>From</span><select name="in">@foreach (array_reverse($place->set->merged->chain) as $document)<option value="{{ $document->id }}">{{ $document->name }}{{ $loop->first ? ', this set' : ' on' }}</option>@endforeach</select></label>@endif

@@ -12,7 +12,8 @@
         @endforeach
         <div class="conflict__choice">
             <form data-does="edit" method="post" action="{{ request()->fullUrl() }}" data-edit novalidate>@csrf
-                @foreach (App\View\FlatFields::flat(request()->except(['_token', 'from', 'file'])) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+                @foreach (App\View\FlatFields::flat(request()->except(['_token', 'from', 'file'])) as $name => $value)<input
+                    type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
                 <input type="hidden" name="from" value="{{ $difference->head }}"><button class="button button--main">Make my change on top of it</button>
             </form>
             <a class="button" href="{{ url()->previous() }}" data-refresh>Leave it as it is now</a>

@@ -8,7 +8,10 @@
             <label class="field"><span>Kind</span><select name="kind" id="draw-kind">@foreach (array_keys(Nailrod\Core\Rig\Wiring\CountedDevice::USUAL) as $kind)<option @selected($kind === $view->kind)>{{ $kind }}</option>@endforeach</select></label>
             <label class="field"><span>Name</span><input name="name" maxlength="60" value="{{ $view->name }}"></label>
             @foreach ($view->counts as $kind => $count)
-                <label class="field"><span>{{ ucfirst(Nailrod\Core\Rig\Device\Kind\ControlKinds::of($kind)->several()) }}</span><input type="number" name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0" max="{{ Nailrod\Core\Rig\Wiring\CountedDevice::MOST }}" step="1"></label>
+                @php($called = Nailrod\Core\Rig\Device\Kind\ControlKinds::of($kind)->several())
+                <label class="field"><span>{{ ucfirst($called) }}</span><input type="number"
+                    name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0"
+                    max="{{ Nailrod\Core\Rig\Wiring\CountedDevice::MOST }}" step="1"></label>
             @endforeach
             <p class="panel__row">@if ($view->device !== null)<button class="button button--main">Take it into the rig</button> @endif<a class="link" href="{{ route('rig', $place->record->id) }}">Leave it</a></p>
         </form>

@@ -290,9 +290,7 @@ final class CatalogueEditsTest extends TestCase
         // An id that means another thing in the newer file does not take the place of the one that is known.
         $twisted = CatalogueEdits::begin('skerrywing', 'Skerrywing', 64, 8)
             ->add(new ActionRow(['action' => 'Talk']))
-            ->add(
-                new ActionRow(['action' => 'Horn', 'role' => 'talk']),
-            )->checked();
+            ->add(new ActionRow(['action' => 'Horn', 'role' => 'talk']))->checked();
         $this->assertSame(
             ['talk' => 'Talk', 'horn' => 'Horn'],
             array_map(

@@ -79,11 +79,7 @@ final class NewKindsTest extends TestCase
             'flags' => ['hot' => ['name' => 'Hot'], 'cold' => ['name' => 'Cold']],
             'lamps' => [
                 'on' => [
-                    'beacon' => 'd/lamp',
-                    'armed' => 'hot',
-                    'safe' => 'cold',
-                    'quick' => true,
-                    'note' => 'By hand',
+                    'beacon' => 'd/lamp', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand',
                     'steps' => [1, 2],
                 ],
             ],
@@ -332,23 +328,20 @@ final class NewKindsTest extends TestCase
         $desk = Desk::plain()->layer('water', 'b1')->saying(
             ['axes' => ['d/a' => ['range' => ['low' => 0.4], 'soft' => ['share' => 0.5]]]],
         )->axis('water', 'a', ['kind' => 'axis', 'number' => 2])
-            ->saying(
-                [
-                    'cells' => [
-                        'base' => [
-                            'd/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]], 'leaving' => 'return to rest'],
-                        ],
+            ->saying([
+                'cells' => [
+                    'base' => [
+                        'd/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]], 'leaving' => 'return to rest'],
                     ],
                 ],
-            );
+            ]);
         $this->assertContains('20 axis 1 13107', $desk->play('0 a 1000', '20 b1 1'));
     }
 
     public function test_a_device_keeps_what_a_rule_names_by_whatever_fields(): void
     {
         $raises = fn (string $flag): array => [
-            'behaviour' => ['kind' => 'toggle'],
-            'outputs' => [['kind' => 'flag', 'flag' => $flag]],
+            'behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'flag', 'flag' => $flag]],
         ];
         $own = DemoSets::skerrywing()->merged->own->with(PartPath::flag('hot'), ['name' => 'Hot'])->with(
             PartPath::flag('cold'),
@@ -358,12 +351,8 @@ final class NewKindsTest extends TestCase
             ->with(
                 PartPath::lamp('on'),
                 [
-                    'beacon' => 'fennel/lamp-1',
-                    'armed' => 'hot',
-                    'safe' => 'cold',
-                    'quick' => true,
-                    'note' => 'By hand',
-                    'steps' => [1, 2],
+                    'beacon' => 'fennel/lamp-1', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true,
+                    'note' => 'By hand', 'steps' => [1, 2],
                 ],
             );
         $set = DemoSets::skerrywing($own);
@@ -409,18 +398,16 @@ final class NewKindsTest extends TestCase
 
     public function test_it_is_planned_around_and_checked(): void
     {
-        $set = DemoSets::skerrywing(
-            (new Edits(DemoSets::skerrywing()))->assign(
-                'base',
-                'fennel/left-thumb',
-                null,
-                [
-                    \Nailrod\Core\Mapping\Output\Outputs::read(
-                        \Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]),
-                    ),
-                ],
-            ),
-        );
+        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign(
+            'base',
+            'fennel/left-thumb',
+            null,
+            [
+                \Nailrod\Core\Mapping\Output\Outputs::read(
+                    \Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]),
+                ),
+            ],
+        ));
         assert($set->catalogue !== null);
         $proposals = (new Planner($set, $set->catalogue))->plan(array_keys($set->catalogue->actions))->proposals;
         $spots = array_merge(
@@ -481,16 +468,8 @@ final class NewKindsTest extends TestCase
         $page = SetReference::markdown();
         foreach (
             [
-                '### `buzz`',
-                '### `tilt`',
-                '### `twice`',
-                '### `soft`',
-                '### `outside`',
-                '### with `glows`',
-                '### with `oddness`',
-                '| `seats` | How the seats of the rig stand. | key |',
-                '## Seats',
-                '| `back` |',
+                '### `buzz`', '### `tilt`', '### `twice`', '### `soft`', '### `outside`', '### with `glows`',
+                '### with `oddness`', '| `seats` | How the seats of the rig stand. | key |', '## Seats', '| `back` |',
             ] as $part
         ) {
             $this->assertStringContainsString($part, $page);

@@ -124,9 +124,7 @@ final class MemoryLawTest extends TestCase
     {
         $device = DeviceReader::read(Node::of(Json::decode(Json::compact([
             'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
-            'stand_in' => true, 'face' => [
-                'width' => 100, 'height' => 100,
-            ], 'controls' => [],
+            'stand_in' => true, 'face' => ['width' => 100, 'height' => 100], 'controls' => [],
             'board' => 'A', 'firmware' => '1.0', 'modes' => [
                 ['id' => 'one', 'name' => 'One', 'set_by' => 'Move the slide to the left'],
                 ['id' => 'two', 'name' => 'Two', 'set_by' => 'Move the slide to the right', 'writable' => false],

@@ -136,15 +136,13 @@ final class TapeLawTest extends TestCase
                 unset($this->folded[$output]);
             }
         }
-        $isHeld = fn (string $output): bool => Log::isHeld(
-            new OutputEvent(
-                0,
-                explode(' ', $output, 2)[0],
-                explode(' ', $output, 2)[1],
-                1,
-                new \Nailrod\Core\Format\Cause\Cause(''),
-            ),
-        );
+        $isHeld = fn (string $output): bool => Log::isHeld(new OutputEvent(
+            0,
+            explode(' ', $output, 2)[0],
+            explode(' ', $output, 2)[1],
+            1,
+            new \Nailrod\Core\Format\Cause\Cause(''),
+        ));
         $picture = array_map(
             fn (OutputEvent $event): string => $event->kind.' '.$event->target,
             array_filter($live->sentNow(), Log::isHeld(...)),

@@ -190,9 +190,7 @@ final class World
             'format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'X', 'kind' => 'wheel',
             'face' => ['width' => 100, 'height' => 100],
             'controls' => [
-                [
-                    'id' => 'b', 'name' => 'Other', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 1]],
-                ],
+                ['id' => 'b', 'name' => 'Other', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 1]]],
                 [
                     'id' => 'l', 'name' => 'Lever', 'kind' => 'lever', 'at' => [2, 1],
                     'axes' => [['number' => 1, 'min' => 0, 'max' => 100]],
@@ -845,9 +843,7 @@ final class World
 
         return ['c1' => $chord('d/b1.up', 'd/b2.up')] + (
             $this->chance(50) ? ['c2' => $chord('d/b2.up', 'd/b3.up', 'd/t.down')] : []
-        ) + (
-            ! $this->isSimple && $this->chance(50) ? ['c3' => $chord('x/b', 'd/b1.up')] : []
-        );
+        ) + (! $this->isSimple && $this->chance(50) ? ['c3' => $chord('x/b', 'd/b1.up')] : []);
     }
 
     /** @return list<Input> */

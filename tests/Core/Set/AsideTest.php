@@ -233,9 +233,7 @@ final class AsideTest extends TestCase
             'behaviour' => ['kind' => 'follow'],
             'outputs' => [['kind' => 'on/off variable', 'name' => 'landing_light', 'on' => 1, 'off' => 0]],
         ];
-        $own = (
-            $library->set('skerrywing') ?? throw new \LogicException
-        )->with(
+        $own = ($library->set('skerrywing') ?? throw new \LogicException)->with(
             PartPath::cell('base', 'fennel/switch-2.up'),
             $write,
         )->with(PartPath::cell('base', 'fennel/switch-3.up'), $write);
@@ -288,8 +286,7 @@ final class AsideTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         $stop = fn (string $axis): array => [
-            'name' => ucfirst($axis), 'axes' => ['fennel/'.$axis], 'at' => 0.7,
-            'opens' => 'held',
+            'name' => ucfirst($axis), 'axes' => ['fennel/'.$axis], 'at' => 0.7, 'opens' => 'held',
         ];
         $both = self::of((new Edits($set))->stop('one', $stop('left-lever'), 'fennel/left-thumb'));
         $both = self::of((new Edits($both))->stop('two', $stop('right-lever'), 'fennel/left-thumb'));
@@ -341,38 +338,24 @@ final class AsideTest extends TestCase
     public static function apart(): array
     {
         $stop = fn (string $side, float $at): array => [
-            'name' => $side,
-            'axes' => ['d/a'],
-            'side' => $side,
-            'at' => $at,
-            'opens' => 'held',
+            'name' => $side, 'axes' => ['d/a'], 'side' => $side, 'at' => $at, 'opens' => 'held',
         ];
         $stops = Desk::plain()->saying(['stops' => ['low' => $stop('below', 0.6), 'high' => $stop('above', 0.4)]]);
         $as = Desk::plain()->saying(['cells' => ['base' => ['d/b1' => ['as' => 'd/b2'], 'd/b2' => ['as' => 'd/b3']]]]);
         $threshold = ['kind' => 'above', 'name' => 'Past', 'of' => ['d/a'], 'at' => 0.5];
         $chord = fn (string ...$of): array => ['name' => implode($of), 'of' => $of, 'outputs' => [self::button(9)]];
-        $chords = Desk::plain()->saying(
-            [
-                'made' => ['p' => $threshold],
-                'chords' => ['base' => ['x' => $chord('d/b1', 'd/b2'), 'y' => $chord('d/b1', 'd/b2', 'made/p')]],
-            ],
-        );
+        $chords = Desk::plain()->saying([
+            'made' => ['p' => $threshold],
+            'chords' => ['base' => ['x' => $chord('d/b1', 'd/b2'), 'y' => $chord('d/b1', 'd/b2', 'made/p')]],
+        ]);
         $game = [
-            'format' => 'nailrod-catalogue',
-            'version' => 1,
-            'id' => 'g',
-            'name' => 'Game',
-            'vehicle' => 'Cart',
-            'frame_us' => 16667,
-            'sees' => ['buttons' => 8, 'axes' => 2],
+            'format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'g', 'name' => 'Game', 'vehicle' => 'Cart',
+            'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2],
             'groups' => [['id' => 'all', 'name' => 'All']],
             'variables' => ['gear' => ['name' => 'Gear', 'group' => 'all', 'low' => 0, 'high' => 1]],
             'actions' => [
                 [
-                    'id' => 'gear',
-                    'name' => 'Gear',
-                    'group' => 'all',
-                    'kind' => 'momentary',
+                    'id' => 'gear', 'name' => 'Gear', 'group' => 'all', 'kind' => 'momentary',
                     'effect' => ['do' => 'hold', 'variable' => 'gear'],
                 ],
             ],
@@ -397,28 +380,20 @@ final class AsideTest extends TestCase
         return [
             'a stop from below over one from above, the lower' => [$stops, 'stops', ['stops' => ['low' => self::REST]]],
             'a stop from below over one from above, the upper' => [
-                $stops,
-                'stops',
-                ['stops' => ['high' => self::REST]],
+                $stops, 'stops', ['stops' => ['high' => self::REST]],
             ],
             'a control that does as one that does as another, the first' => [
-                $as,
-                'cells',
-                ['cells' => ['d/b1/base' => self::REST]],
+                $as, 'cells', ['cells' => ['d/b1/base' => self::REST]],
             ],
             'a control that does as one that does as another, the second' => [
-                $as,
-                'cells',
-                ['cells' => ['d/b2/base' => self::REST]],
+                $as, 'cells', ['cells' => ['d/b2/base' => self::REST]],
             ],
             'a button whose action is reached by an axis' => [$cell, 'cells', ['cells' => ['d/b1/base' => self::REST]]],
             'an axis whose action is reached by a button' => [$lever, 'cells', ['cells' => ['d/a/base' => self::REST]]],
             'a tick that holds' => [$tick, 'cells', ['cells' => ['d/e.plus/base' => self::REST]]],
             'a macro whose action is reached by an axis' => [$macro, 'macros', ['macros' => ['m' => self::REST]]],
             'a chord with a threshold in it that contains another' => [
-                $chords,
-                'chords',
-                ['made' => ['p' => self::REST]],
+                $chords, 'chords', ['made' => ['p' => self::REST]],
             ],
             'directions of axes without a centre' => [$directions, 'made', ['made' => ['w' => self::REST]]],
         ];

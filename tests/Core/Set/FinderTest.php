@@ -20,9 +20,7 @@ final class FinderTest extends TestCase
             ], ['place', 'Lamps', 'Make'],
             ['macro', 'Drop the anchor', ''], ['control', 'Ring lever', 'Fennel'], [
                 'control', 'String pull', 'Teasel',
-            ], [
-                'finding', 'Lehár’s Ünder (x)', '',
-            ],
+            ], ['finding', 'Lehár’s Ünder (x)', ''],
         ]);
 
         return array_map(fn (Findable $one): string => $one->name, (new Finder($all))->find($typed, $most));

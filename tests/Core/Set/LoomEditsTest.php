@@ -148,12 +148,7 @@ final class LoomEditsTest extends TestCase
             ->layer('water', 'b4')
             ->cell('base', 'b1', 'toggle', self::button(1))
             ->cell('base', 'b2', 'follow', self::button(2))
-            ->cell(
-                'water',
-                'b1',
-                'follow',
-                self::button(3),
-            );
+            ->cell('water', 'b1', 'follow', self::button(3));
         $brief = function (SetDocument $edited) use ($desk): array {
             $brief = [];
             foreach (self::with($desk, $edited)->cells as $layer => $cells) {

@@ -164,9 +164,7 @@ final class RemovalTest extends TestCase
             'macros' => [
                 'm' => [
                     'name' => 'M', 'plays' => 'while held',
-                    'steps' => [
-                        ['do' => 'tap', 'output' => ['kind' => 'hold layer', 'layer' => 'one'], 'ms' => 50],
-                    ],
+                    'steps' => [['do' => 'tap', 'output' => ['kind' => 'hold layer', 'layer' => 'one'], 'ms' => 50]],
                 ],
             ],
         ]);

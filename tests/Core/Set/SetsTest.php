@@ -403,8 +403,7 @@ final class SetsTest extends TestCase
         };
         $contacts = array_keys(DemoSets::skerrywing()->rig->contacts);
         [$contact, $free] = [
-            end($contacts),
-            array_values(array_diff($contacts, array_keys(DemoSets::skerrywing()->cells['base'])))[0],
+            end($contacts), array_values(array_diff($contacts, array_keys(DemoSets::skerrywing()->cells['base'])))[0],
         ];
         $once = $own->with(PartPath::cell('base', $free), ['as' => 'fennel/mark']);
         $refused = 0;

@@ -180,14 +180,9 @@ final class SettingsTest extends TestCase
             array_filter(
                 Checks::over(self::set(
                     'skerrywing',
-                    fn (SetDocument $set) => $set->with(
-                        PartPath::setting('teasel', 'wired'),
-                        ['is' => $inputs],
-                    )->with(
+                    fn (SetDocument $set) => $set->with(PartPath::setting('teasel', 'wired'), ['is' => $inputs])->with(
                         PartPath::cell('base', 'teasel/input-20'),
-                        [
-                            'behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'key', 'code' => 'KeyZ']],
-                        ],
+                        ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'key', 'code' => 'KeyZ']]],
                     ),
                 )),
                 fn (Finding $finding) => $finding->kind === NotWired::KIND,

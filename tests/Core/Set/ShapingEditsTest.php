@@ -97,8 +97,7 @@ final class ShapingEditsTest extends TestCase
         $this->assertSame([
             '0 axis 1 32768',
             // Drawn to the end, the idle stop holds 12 %; the fuel cut looks at the lever itself, which is at 0.
-            '10 axis 1 7864', '10 button 9 1',
-            '20 axis 1 19661', '20 button 9 0',
+            '10 axis 1 7864', '10 button 9 1', '20 axis 1 19661', '20 button 9 0',
             // With the idle stop held open the value goes under it, and the cut closes at 4 % and opens above 6 %.
             '30 stop idle 1', '40 axis 1 3277', '50 axis 1 2621', '50 button 9 1', '60 axis 1 4587', '60 button 9 0',
             '70 stop idle 0', '70 axis 1 7864',

@@ -1,5 +1,6 @@
 @php($pairing = $view->pairing)
-<div class="pairing" data-pair data-within="{{ Nailrod\Core\Advice\Plan\KeyPairing::WITHIN_MS }}" data-left="{{ json_encode($pairing->left) }}" data-asked="{{ $pairing->asked }}">
+<div class="pairing" data-pair data-within="{{ Nailrod\Core\Advice\Plan\KeyPairing::WITHIN_MS }}"
+    data-left="{{ json_encode($pairing->left) }}" data-asked="{{ $pairing->asked }}">
     <div class="pairing__asks">
         <p class="editor__where"><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $view->layer) }}"></span>{{ $place->set->layers[$view->layer]->name }}</p>
         <h2>{{ $pairing->asked === '' ? 'Press a key and a control' : 'Press '.$view->nameOf($pairing->asked).' and its key' }}</h2>

@@ -23,7 +23,12 @@
                     @if (($asked = $phones->asked($phone)) !== null)
                         <form data-does="record" method="post" action="{{ $post('panel.give-phone') }}" role="alertdialog" aria-label="Give {{ $phone->name }} {{ $asked->inWords() }}?">@csrf{{ $its }}<input type="hidden" name="gets" value="{{ $asked->value }}"><input type="hidden" name="sure" value="1"><p class="says says--warn">{{ $asked->asked($phone->name) }} <button class="link">Yes, give it {{ $asked->inWords() }}</button></p></form>
                     @else
-                        <form data-does="record" method="post" action="{{ $post('panel.give-phone') }}" class="panel__row">@csrf{{ $its }}<label class="field"><span class="sr-only">{{ $phone->name }} gets</span><select name="gets">@foreach (App\Pairing\Grant::cases() as $one)<option value="{{ $one->value }}" @selected($one === $gets)>{{ $one->inWords() }}</option>@endforeach</select></label><button class="link">Give it that</button></form>
+                        <form data-does="record" method="post" action="{{ $post('panel.give-phone') }}"
+                            class="panel__row">@csrf{{ $its }}<label class="field"><span
+                            class="sr-only">{{ $phone->name }} gets</span><select
+                            name="gets">@foreach (App\Pairing\Grant::cases() as $one)<option value="{{ $one->value }}"
+                            @selected($one === $gets)>{{ $one->inWords() }}</option>@endforeach</select></label><button
+                            class="link">Give it that</button></form>
                     @endif
                 </li>
             @endforeach

@@ -21,7 +21,8 @@
         @foreach ($place->told->of(Nailrod\Core\Set\PartPath::control($control->ref)) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
         <label class="field"><span>Name</span><input name="name" id="n-name" value="{{ $control->name }}" maxlength="60"></label>
         <label class="field"><span>Label on the box</span><input name="label" id="n-label" value="{{ $control->label }}" maxlength="20"></label>
-        <label class="field"><span>Kind</span><select name="kind" id="n-kind">{{ App\Forms\Options::of($view->kinds(), $control->kind::kind()) }}</select></label>
+        <label class="field"><span>Kind</span><select name="kind"
+            id="n-kind">{{ App\Forms\Options::of($view->kinds(), $control->kind::kind()) }}</select></label>
         <label class="field"><span>Across</span><span class="field__box"><input type="number" name="x" id="n-x" value="{{ $control->x }}" min="0" max="4000" step="10"><span class="field__unit"></span></span></label>
         <label class="field"><span>Down</span><span class="field__box"><input type="number" name="y" id="n-y" value="{{ $control->y }}" min="0" max="4000" step="10"><span class="field__unit"></span></span></label>
         @if ($control->reported() !== [])<label class="field" title="A change counts at once; what comes within this time after it is ignored"><span>Quiet after a change</span><span class="field__box"><input type="number" name="debounce" id="n-debounce" value="{{ $control->reported()[0]->debounce / 1000 }}" min="0" max="1000" step="1"><span class="field__unit">ms</span></span></label>@endif

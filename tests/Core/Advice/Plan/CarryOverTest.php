@@ -106,8 +106,7 @@ final class CarryOverTest extends TestCase
             $placed[$role] = substr($spots[0]->ref, 8).' > '.substr($places[$role][0]->ref ?? '', 7);
         }
         $this->assertSame([
-            'handbrake' => 'push-1 > input-1',
-            'brake balance forward' => 'encoder-1.plus > input-33',
+            'handbrake' => 'push-1 > input-1', 'brake balance forward' => 'encoder-1.plus > input-33',
             'brake balance back' => 'encoder-1.minus > input-34',
             'rear bar up' => 'encoder-3.plus > input-37', 'rear bar down' => 'encoder-3.minus > input-38',
             'diff lock up' => 'encoder-2.plus > input-35', 'diff lock down' => 'encoder-2.minus > input-36',

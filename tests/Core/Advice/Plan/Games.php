@@ -86,27 +86,15 @@ final class Games implements Library
             ),
             'actions' => array_map(
                 fn (int $n): array => [
-                    'id' => 'a'.$n,
-                    'name' => 'A'.$n,
-                    'group' => 'g',
-                    'kind' => 'axis',
+                    'id' => 'a'.$n, 'name' => 'A'.$n, 'group' => 'g', 'kind' => 'axis',
                     'effect' => ['do' => 'follow', 'variable' => 'v'.$n],
                 ],
                 $ids,
             )];
-        $device = DeviceReader::read(
-            Node::of(
-                [
-                    'format' => 'nailrod-device',
-                    'version' => 1,
-                    'id' => 'd1',
-                    'name' => 'D1',
-                    'kind' => 'throttle',
-                    'face' => ['width' => 400, 'height' => 100],
-                    'controls' => $controls,
-                ],
-            ),
-        );
+        $device = DeviceReader::read(Node::of([
+            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd1', 'name' => 'D1', 'kind' => 'throttle',
+            'face' => ['width' => 400, 'height' => 100], 'controls' => $controls,
+        ]));
 
         return new self($game, ['d1' => $device], []);
     }
@@ -115,8 +103,7 @@ final class Games implements Library
     {
         return (new Assembly($this))->assemble($set ?? SetDocument::read(Node::of(
             [
-                'format' => SetDocument::FORMAT,
-                'version' => 1,
+                'format' => SetDocument::FORMAT, 'version' => 1,
                 'id' => 'set', 'name' => 'Set', 'simulator' => 'game', 'devices' => array_keys($this->devices),
             ] + $this->set,
         )));
@@ -148,8 +135,7 @@ final class Games implements Library
         $all = $variables = [];
         $add = function (string $id, string $kind, array $effect, bool $key) use (&$all): void {
             $all[] = [
-                'id' => $id, 'name' => ucfirst($id),
-                'group' => 'g',
+                'id' => $id, 'name' => ucfirst($id), 'group' => 'g',
                 'kind' => $kind, 'essential' => mt_rand(0, 3) === 0, 'effect' => $effect,
                 'by_variable' => mt_rand(0, 1) === 1, 'role' => 'role '.$id,
             ]
@@ -157,9 +143,7 @@ final class Games implements Library
         };
         for ($n = 1; count($all) < $actions; $n++) {
             $variables['v'.$n] = [
-                'name' => 'V '.$n,
-                'group' => 'g',
-                'low' => mt_rand(0, 1) === 0 ? 0 : -5, 'high' => 5,
+                'name' => 'V '.$n, 'group' => 'g', 'low' => mt_rand(0, 1) === 0 ? 0 : -5, 'high' => 5,
             ];
             $key = $kind = mt_rand(0, 5);
             match ($kind) {
@@ -226,10 +210,8 @@ final class Games implements Library
         }
 
         return DeviceReader::read(Node::of([
-            'format' => DeviceReader::FORMAT,
-            'version' => 1,
-            'id' => $id, 'name' => strtoupper($id), 'kind' => 'button box',
-            'face' => ['width' => 400, 'height' => 100],
+            'format' => DeviceReader::FORMAT, 'version' => 1,
+            'id' => $id, 'name' => strtoupper($id), 'kind' => 'button box', 'face' => ['width' => 400, 'height' => 100],
             'controls' => $controls,
         ]));
     }

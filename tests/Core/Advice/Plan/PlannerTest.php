@@ -334,17 +334,13 @@ final class PlannerTest extends TestCase
     {
         $axis = fn (int $number): array => ['number' => $number, 'min' => 0, 'max' => 255];
         $axes = fn (int $n): array => $kind instanceof Stick ? [
-            ['id' => 'x'] + $axis(2 * $n),
-            ['id' => 'y'] + $axis(2 * $n + 1),
+            ['id' => 'x'] + $axis(2 * $n), ['id' => 'y'] + $axis(2 * $n + 1),
         ] : [$axis($n)];
         $set = Games::ofAxes(
             2,
             array_map(
                 fn (int $n): array => [
-                    'id' => 'c'.$n,
-                    'name' => 'C'.$n,
-                    'kind' => $kind::kind(),
-                    'at' => [100 * $n, 50],
+                    'id' => 'c'.$n, 'name' => 'C'.$n, 'kind' => $kind::kind(), 'at' => [100 * $n, 50],
                     'axes' => $axes($n),
                 ],
                 [1, 2],

@@ -55,11 +55,7 @@ final class RigAtWorkTest extends TestCase
     private function batch(string $hand, int $n, string ...$lines): array
     {
         return self::rows(LiveStep::joined(iterator_to_array(
-            $this->rig->take(
-                $this->hands[$hand],
-                new Batch($n, inputs: Desk::inputs(...$lines)),
-                fn () => $this->now,
-            ),
+            $this->rig->take($this->hands[$hand], new Batch($n, inputs: Desk::inputs(...$lines)), fn () => $this->now),
             false,
         )));
     }
@@ -232,12 +228,7 @@ final class RigAtWorkTest extends TestCase
         $this->hand('page');
         $places = fn (int $first): Desk => Desk::plain()->saying(
             ['controls' => ['d' => ['e' => ['places' => 3]]]],
-        )->cell(
-            'base',
-            'e.place-2',
-            'follow',
-            ['kind' => 'button', 'number' => $first],
-        );
+        )->cell('base', 'e.place-2', 'follow', ['kind' => 'button', 'number' => $first]);
         $this->rig->edited($places(5)->program(), $places(5)->assembled(), $this->now);
         $this->assertSame(['button 5 1'], $this->batch('page', 1, '0 e 1'));
         $this->assertSame(

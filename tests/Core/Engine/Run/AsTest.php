@@ -127,15 +127,11 @@ final class AsTest extends TestCase
             'macros' => [
                 'm' => [
                     'name' => 'M', 'plays' => 'while held', 'on_release' => 'stop',
-                    'steps' => [
-                        ['do' => 'tap', 'output' => self::button(1), 'ms' => 10], ['do' => 'wait', 'ms' => 90],
-                    ],
+                    'steps' => [['do' => 'tap', 'output' => self::button(1), 'ms' => 10], ['do' => 'wait', 'ms' => 90]],
                 ],
             ],
             'cells' => [
-                'base' => [
-                    'd/b1' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']], 'd/b2' => ['as' => 'd/b1'],
-                ],
+                'base' => ['d/b1' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']], 'd/b2' => ['as' => 'd/b1']],
             ],
         ]);
         $this->assertSame(

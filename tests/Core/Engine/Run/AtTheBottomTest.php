@@ -50,9 +50,7 @@ final class AtTheBottomTest extends TestCase
         $desk = self::lever()->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 'cruise'])
             ->saying([
                 'stops' => [
-                    'cruise' => [
-                        'name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => 'until drawn back',
-                    ],
+                    'cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => 'until drawn back'],
                 ],
             ]);
         $this->assertSame(

@@ -251,12 +251,7 @@ final class HandOverTest extends TestCase
             'b2',
             'follow',
             ['kind' => 'button', 'number' => 2],
-        )->cell(
-            'water',
-            'b2',
-            'follow',
-            ['kind' => 'action', 'action' => 'horn'],
-        )
+        )->cell('water', 'b2', 'follow', ['kind' => 'action', 'action' => 'horn'])
             ->axis('base', 'a', self::variable(0, 100))->axis('water', 'a', ['kind' => 'action', 'action' => 'power']);
         $this->assertSame(
             ['0 variable v 50'],

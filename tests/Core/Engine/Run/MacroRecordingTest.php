@@ -232,9 +232,7 @@ final class MacroRecordingTest extends TestCase
     public function test_another_macro_that_plays_meanwhile_is_a_part_of_it(): void
     {
         $desk = self::desk()->saying([
-            'macros' => [
-                'n' => ['name' => 'N', 'steps' => [['do' => 'tap', 'output' => self::button(7), 'ms' => 20]]],
-            ],
+            'macros' => ['n' => ['name' => 'N', 'steps' => [['do' => 'tap', 'output' => self::button(7), 'ms' => 20]]]],
         ])->cell('base', 'b2', 'follow', ['kind' => 'start macro', 'macro' => 'n']);
         $this->assertSame(
             ['1000 button 7 1', '1020 button 7 0'],

@@ -273,9 +273,7 @@ final class OtherwiseTest extends TestCase
     public function test_a_macro_set_aside_takes_nothing_from_what_is_done_otherwise(): void
     {
         $desk = self::desk()->saying([
-            'macros' => [
-                'm' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => self::button(9), 'ms' => 10]]],
-            ],
+            'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => self::button(9), 'ms' => 10]]]],
             'aside' => ['macros' => ['m' => ['is' => 'resting']]],
             'cells' => [
                 'base' => [

@@ -338,9 +338,7 @@ final class RotariesTest extends TestCase
         $this->expectExceptionMessage('a tick is over at once');
         self::dial()->saying([
             'cells' => [
-                'water' => [
-                    'd/b1.tick-plus' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]],
-                ],
+                'water' => ['d/b1.tick-plus' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]]],
             ],
             'layers' => ['water' => ['name' => 'Water']],
         ])->assembled();

@@ -158,9 +158,7 @@ final class StopsTest extends TestCase
         $this->expectExceptionMessage('stops.floor.at: found 0.95');
         self::desk(['opens' => 'held'])->saying([
             'stops' => [
-                'floor' => [
-                    'name' => 'Floor', 'axes' => ['d/a'], 'at' => 0.95, 'side' => 'below', 'opens' => 'held',
-                ],
+                'floor' => ['name' => 'Floor', 'axes' => ['d/a'], 'at' => 0.95, 'side' => 'below', 'opens' => 'held'],
             ],
         ])->program();
     }

@@ -323,9 +323,7 @@ final class SwapTest extends TestCase
             ['made' => ['x' => ['kind' => 'above', 'name' => 'X', 'of' => ['d/a'], 'at' => 0.6, 'hysteresis' => 0.1]]],
         )->cell('base', 'b1', 'follow', self::button(2));
         $old = $old->saying([
-            'cells' => [
-                'base' => ['made/x' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]]],
-            ],
+            'cells' => ['base' => ['made/x' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]]]],
         ]);
         $this->assertSame(
             [['10 button 1 0', '10 button 1 1'], ['50 button 1 0']],
@@ -337,18 +335,14 @@ final class SwapTest extends TestCase
     {
         $old = Desk::plain()->layer('water', 'b1')->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying([
             'cells' => [
-                'water' => [
-                    'd/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest'],
-                ],
+                'water' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest']],
             ],
         ]);
         $new = Desk::plain()->saying(
             ['layers' => ['water' => ['name' => 'Water']]],
         )->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying([
             'cells' => [
-                'water' => [
-                    'd/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest'],
-                ],
+                'water' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest']],
             ],
         ])->cell('base', 'b2', 'follow', self::button(2));
         $this->assertSame(
@@ -363,9 +357,7 @@ final class SwapTest extends TestCase
             'base',
             'a',
             ['kind' => 'axis', 'number' => 1],
-        )->saying(
-            ['axes' => ['d/a' => ['notches' => ['kind' => 'stepped', 'at' => $at, 'hysteresis' => 0.2]]]],
-        );
+        )->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'stepped', 'at' => $at, 'hysteresis' => 0.2]]]]);
         // Half way between the lower two, within the hysteresis: it is in the notch that it came from.
         $before = ['0 a 1000', '5 a 300'];
         $this->assertSame(
@@ -484,9 +476,7 @@ final class SwapTest extends TestCase
             ->saying([
                 'controls' => ['d' => ['b1' => ['debounce_ms' => 50]]],
                 'chords' => [
-                    'base' => [
-                        'both' => ['name' => 'Both', 'of' => ['d/b2', 'd/b3'], 'outputs' => [self::button(5)]],
-                    ],
+                    'base' => ['both' => ['name' => 'Both', 'of' => ['d/b2', 'd/b3'], 'outputs' => [self::button(5)]]],
                 ],
             ])
             ->cell('base', 'b1', 'follow', self::button(1));

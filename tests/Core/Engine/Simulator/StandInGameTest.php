@@ -277,9 +277,7 @@ final class StandInGameTest extends TestCase
                 ->saying($names)
                 ->cell('base', 'b1', 'follow', $output)
                 ->cell('base', 'b3', 'follow', $output)
-                ->saying(
-                    ['cells' => ['base' => ['d/b4' => ['as' => 'd/b1']]]],
-                ),
+                ->saying(['cells' => ['base' => ['d/b4' => ['as' => 'd/b1']]]]),
         );
         $said = fn (int $to, string ...$lines): array => array_map(
             fn ($sentence) => implode(' → ', $sentence->parts),

@@ -27,11 +27,9 @@ final class Hands
     public function __construct(string $devices, array $found = [])
     {
         $this->rig = new Rig(array_map(
-            fn (string $id) => DeviceReader::read(
-                Node::of(
-                    Json::decode((string) file_get_contents(__DIR__.'/../../../../demo/devices/'.$id.'.device.json')),
-                ),
-            ),
+            fn (string $id) => DeviceReader::read(Node::of(
+                Json::decode((string) file_get_contents(__DIR__.'/../../../../demo/devices/'.$id.'.device.json')),
+            )),
             explode(' ', $devices),
         ));
         foreach ($this->rig->axes as $axis) {

@@ -283,9 +283,7 @@ final class MemoryTest extends TestCase
         $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x',
             'name' => 'Other', 'kind' => 'stick', 'face' => [
             'width' => 100, 'height' => 100,
-        ], 'lamps' => [
-            ['id' => 'lamp', 'at' => [5, 5]],
-        ], 'controls' => [
+        ], 'lamps' => [['id' => 'lamp', 'at' => [5, 5]]], 'controls' => [
             [
                 'id' => 'lever', 'name' => 'Lever', 'kind' => 'lever', 'at' => [1, 1],
                 'axes' => [['number' => 1, 'min' => 0, 'max' => 100]],

@@ -207,12 +207,10 @@ final class ShelfTest extends TestCase
     {
         foreach (Outputs::all() as $kind => $class) {
             $example = ['kind' => $class::kind()] + $class::fields()->example();
-            $fields = array_keys(
-                array_filter(
-                    $class::fields()->all,
-                    fn (Field $field): bool => $field->type instanceof Id && $field->type->sort === Id::VARIABLE,
-                ),
-            );
+            $fields = array_keys(array_filter(
+                $class::fields()->all,
+                fn (Field $field): bool => $field->type instanceof Id && $field->type->sort === Id::VARIABLE,
+            ));
             if ($fields !== [] && $class::read(Node::of($example)) instanceof ContactOutput) {
                 yield $kind => [$example, $fields[0]];
             }

@@ -86,14 +86,12 @@ final class WaysTest extends TestCase
             if ($action->isAxis()) {
                 continue;
             }
-            $set = DemoSets::skerrywing(
-                (new Edits($set))->assign(
-                    'base',
-                    $contacts[$i % count($contacts)],
-                    null,
-                    [new \Nailrod\Core\Mapping\Output\ActionOutput($action->id)],
-                ),
-            );
+            $set = DemoSets::skerrywing((new Edits($set))->assign(
+                'base',
+                $contacts[$i % count($contacts)],
+                null,
+                [new \Nailrod\Core\Mapping\Output\ActionOutput($action->id)],
+            ));
             $way = $set->wayOf($action->id);
             $this->assertNotNull($way, $action->id);
             if ($way instanceof ControllerButton) {

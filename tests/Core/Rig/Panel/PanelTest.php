@@ -39,12 +39,7 @@ final class PanelTest extends TestCase
                     1,
                     0,
                     ['kind' => 'pair', 'across' => 2],
-                ), self::tile(
-                    'view',
-                    0,
-                    1,
-                    ['kind' => 'stick', 'across' => 2, 'down' => 2],
-                ),
+                ), self::tile('view', 0, 1, ['kind' => 'stick', 'across' => 2, 'down' => 2]),
                 self::tile('dim', 3, 0, ['kind' => 'slide', 'down' => 4]), self::tile(
                     'on',
                     0,
