@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return '6cecd84d0fb7';
+return 'd40a962a91f2';

@@ -72,14 +72,20 @@ final class CompiledForm
         ));
     }
 
-    /** Code without its comments and its spaces: how it is laid out changes nothing. */
+    /** Code without its comments, its spaces and commas at the end of lists: how it is laid out changes nothing. */
     private static function code(string $file): string
     {
-        $code = '';
+        $code = [];
         foreach (\PhpToken::tokenize((string) file_get_contents($file)) as $token) {
-            $code .= $token->is([T_COMMENT, T_DOC_COMMENT, T_WHITESPACE]) ? ' ' : $token->text;
+            if ($token->is([T_COMMENT, T_DOC_COMMENT, T_WHITESPACE])) {
+                continue;
+            }
+            if (in_array($token->text, [')', ']'], true) && end($code) === ',') {
+                array_pop($code);
+            }
+            $code[] = trim($token->text);
         }
 
-        return (string) preg_replace('/\s+/', ' ', $code);
+        return implode(' ', $code);
     }
 }

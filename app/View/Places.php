@@ -25,6 +25,9 @@ final class Places
     /** @var list<PlaceEntry> */
     private static array $added = [];
 
+    /** @var ?array<string, PlaceEntry> a page asks for them many times */
+    private static ?array $all = null;
+
     /** @return list<PlaceEntry> in the order of the head */
     private static function own(): array
     {
@@ -59,6 +62,12 @@ final class Places
     /** @return array<string, PlaceEntry> by address, those of a group beside each other */
     public static function all(): array
     {
+        return self::$all ??= self::listed();
+    }
+
+    /** @return array<string, PlaceEntry> */
+    private static function listed(): array
+    {
         $all = [];
         foreach (self::GROUPS as $group) {
             foreach ([...self::own(), ...self::$added] as $entry) {
@@ -81,11 +90,13 @@ final class Places
     public static function add(PlaceEntry $entry): void
     {
         self::$added[] = $entry;
+        self::$all = null;
     }
 
     public static function forgetAdded(): void
     {
         self::$added = [];
+        self::$all = null;
     }
 
     /** @return array{string, array<string, string>} the page of an address, and what it asks that for */

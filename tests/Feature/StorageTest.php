@@ -41,14 +41,14 @@ final class StorageTest extends TestCase
 
             return CompiledForm::of($this->folder);
         };
-        $asIs = $form('return 1 + 1;');
-        $this->assertSame($asIs, $form("// Said otherwise.\nreturn 1\n    + 1;"));
-        $this->assertNotSame($asIs, $form('return 1 + 2;'));
+        $asIs = $form('return [1 + 1];');
+        $this->assertSame($asIs, $form("// Laid otherwise.\nreturn [\n    1 + 1,\n];"));
+        $this->assertNotSame($asIs, $form('return [1 + 2];'));
         $ours = CompiledForm::of(base_path());
         $this->assertSame(require app_path('Sets/form.php'), $ours, 'php artisan nailrod:schema works it out anew.');
         $this->assertSame(array_unique(Checks::all()), Checks::all(), 'looking at the core registers nothing twice');
         // An object of a set looks different as soon as its class does; it is found wherever in the core it lives.
-        file_put_contents($this->folder.'/core/Engine/Program/Made.php', "<?php\nreturn 1 + 1;");
+        file_put_contents($this->folder.'/core/Engine/Program/Made.php', "<?php\nreturn [1 + 1];");
         copy(base_path('core/Set/Cell.php'), $this->folder.'/core/Set/Cell.php');
         $this->assertNotSame($asIs, CompiledForm::of($this->folder));
     }
