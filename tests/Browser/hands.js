@@ -118,9 +118,10 @@ const playNow = async (inputs) => {
 export const play = async (page, rows) => {
     // What was edited just now is under the hands.
     await page.waitForFunction(() => {
-        const { program, set } = window.nailrod.live.picture;
+        const picture = window.nailrod?.live.picture ?? null;
+        const { program, set } = document.body.dataset;
 
-        return set !== document.body.dataset.set || program === document.body.dataset.program;
+        return picture !== null && (picture.set !== set || picture.program === program);
     });
 
     return page.evaluate(playNow, rows);
